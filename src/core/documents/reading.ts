@@ -1,0 +1,71 @@
+import { z } from 'zod';
+
+const n = z.number().nullable();
+export const LEVELS = ['stop', 'fix', 'note'] as const;
+export type Level = (typeof LEVELS)[number];
+
+export const FINDING_CODES = [
+  'supply-overload',
+  'pulse-peak-overload',
+  'touch-voltage',
+  'mains-direct',
+  'not-isolated',
+  'foam-refused',
+  'wire-melts',
+  'wire-too-hot',
+  'foam-wider-than-wire',
+  'supply-near-limit',
+  'supply-limit-unknown',
+  'supply-volts-short',
+  'wire-too-cold',
+  'feed-too-fast',
+  'melt-back',
+  'fume-limit',
+  'heat-too-high',
+  'wire-short',
+  'foam-caution',
+  'feed-near-limit',
+  'wide-slot',
+  'smokes-at-entry',
+  'outside-model',
+] as const;
+export type FindingCode = (typeof FINDING_CODES)[number];
+
+export type Values = Readonly<Record<string, number | string | null>>;
+
+export const findingSchema = z.strictObject({
+  code: z.enum(FINDING_CODES),
+  level: z.enum(LEVELS),
+  text: z.string(),
+  values: z.record(z.string(), z.union([z.number(), z.string(), z.null()])),
+  fixes: z.array(z.strictObject({ text: z.string(), patch: z.record(z.string(), z.unknown()) })),
+});
+export type Finding = z.infer<typeof findingSchema>;
+
+const group = <K extends string>(...keys: K[]) =>
+  z.strictObject(Object.fromEntries(keys.map((k) => [k, n])) as Record<K, typeof n>);
+
+/** What the core says of a rig. Null: not known, not built yet (a finding names the part), or not reached. */
+export const readingSchema = z.strictObject({
+  format: z.literal('upwind-rod/reading'),
+  version: z.literal(1),
+  cold: group('wireOhm'),
+  idle: group('amps', 'peakAmps', 'supplyVolts', 'wireVolts', 'wireOhm', 'wireWatts', 'wattsPerM', 'wireC', 'leadWatts').nullable(),
+  cutting: group(
+    'amps', 'wireVolts', 'wattsPerM', 'airC', 'foamC', 'kerfMm', 'fastestFeedMmS', 'slowestFeedMmS',
+    'reserve', 'dragNPerM', 'lagMm', 'cornerWaitS',
+  ).nullable(),
+  supply: z.strictObject({ load: n, leastOhm: n, holds: z.boolean().nullable() }),
+  time: group('warmUpS', 'coolDownS', 'resettleS', 'settleMm').nullable(),
+  tension: group('coldN', 'hotN', 'growthMm', 'stressMPa', 'strengthMPa', 'use', 'pluckHz', 'slackMm'),
+  battery: z.strictObject({ minutes: n, fastestFeedMmS: z.tuple([n, n]) }).nullable(),
+  spread: z
+    .strictObject({
+      amps: z.tuple([z.number(), z.number()]).nullable(),
+      kerfMm: z.tuple([z.number(), z.number()]).nullable(),
+      fastestFeedMmS: z.tuple([z.number(), z.number()]).nullable(),
+    })
+    .nullable(),
+  findings: z.array(findingSchema),
+}); // prettier-ignore
+export type Reading = z.infer<typeof readingSchema>;

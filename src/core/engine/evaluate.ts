@@ -1,0 +1,74 @@
+import { dragPerMetre } from '../physics/foam/drag';
+import { coolEndLength } from '../physics/time/coolEnd';
+import { roomForWire } from '../physics/wire/room';
+import { loadOf, type Load } from './load';
+import { setUp, type Setup } from './setup';
+import { lossSlope, States, type CutState } from './states';
+import { windowOf, type Window } from './window';
+import type { Rig } from '../documents/rig';
+
+/** All that is computed of one rig, in SI, before it is written as a reading. */
+export interface Evaluation {
+  readonly s: Setup;
+  readonly load: Load;
+  /** The supply has shut itself off: nothing hot is known. */
+  readonly off: boolean;
+  readonly idle: { readonly amps: number; readonly airC: number; readonly cutAmps: number; readonly cutAirC: number };
+  readonly window: Window;
+  readonly cut: CutState | null;
+  /** Feed in m/s: as set, otherwise reserve × the fastest. */
+  readonly feed: number | null;
+  /** feed / fastest. */
+  readonly reserve: number | null;
+  readonly drag: number | null;
+  /** Reach of the cool ends, m; null with a cold wire. */
+  readonly coolEnd: number | null;
+  /** Length of wire that the foam's width wants, m. */
+  readonly wantedLength: number | null;
+}
+
+const NO_WINDOW: Window = Object.freeze({ fastest: null, meltBack: null, fume: null, slowest: null });
+
+/** Solves one rig: idle, window, working point, load. Pure. */
+export function evaluate(rig: Rig): Evaluation {
+  const s = setUp(rig);
+  const states = new States(s);
+  const idle = states.idle();
+  const window = s.drive.built ? windowOf(states) : NO_WINDOW;
+  const feed = s.feed ?? (window.fastest ? s.reserve * window.fastest.feed : null);
+  const cut = s.drive.built && feed !== null ? states.atFeed(feed) : null;
+  const load = loadUnrestrained(s, idle.amps, cut?.amps ?? idle.amps, idle.airC);
+  const reserve = feed !== null && window.fastest ? feed / window.fastest.feed : null;
+  const hot = idle.airC > s.room.airC + 1;
+  const coolEnd = hot ? coolEndLength(s.alloy.conductivity, s.area, lossSlope(s, idle.airC)) : null;
+  return {
+    s,
+    load,
+    off: shutsOff(s) && load.share !== null && load.share > 1,
+    idle: { ...idle, cutAmps: cut?.amps ?? idle.amps, cutAirC: cut?.airC ?? idle.airC },
+    window,
+    cut,
+    feed,
+    reserve,
+    drag: reserve === null ? null : dragPerMetre(s.stress10, s.diameter, reserve),
+    coolEnd,
+    wantedLength: coolEnd === null ? null : roomForWire(rig.foam.widthMm / 1000, coolEnd, 0),
+  };
+}
+
+/** A switching supply shuts off when overloaded; a bench supply limits; the others go on and overheat. */
+function shutsOff(s: Setup): boolean {
+  const kind = s.rig.supply.kind;
+  return kind === 'brick' || kind === 'computer-supply' || kind === 'charger';
+}
+
+/** A bench supply at its limit: the load is what the wire would have drawn had it let it. */
+function loadUnrestrained(s: Setup, idleAmps: number, cutAmps: number, idleC: number): Load {
+  const atLimit = idleAmps >= s.drive.limitAmps || cutAmps >= s.drive.limitAmps;
+  if (!atLimit || s.drive.heldAmps !== null) return loadOf(s, idleAmps, cutAmps, idleC);
+  const free = new States(s, Infinity);
+  const idle = free.idle();
+  const feed = s.feed ?? s.reserve * (free.atWidth(s.diameter)?.feed ?? 0);
+  const cut = feed > 0 ? free.atFeed(feed) : null;
+  return loadOf(s, idle.amps, cut?.amps ?? idle.amps, idle.airC);
+}

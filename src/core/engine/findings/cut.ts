@@ -1,0 +1,134 @@
+import type { Evaluation } from '../evaluate';
+import { advisedFeed } from '../window';
+import type { Draft, Finder, Patch } from './draft';
+import { both, coolDial, dialForFastest, dialForIdle, feedPatch, longer } from './patches';
+
+/** The foam and the cut: refused foams, heat and feed against the clean window. */
+export const cutFindings: Finder = (e) => [foam(e), ...(e.off || !e.s.melt || !e.s.drive.built ? [] : window(e))];
+
+function foam(e: Evaluation): Draft | null {
+  const { foam } = e.s;
+  if (foam.verdict === 'cut') return null;
+  const values = { foam: foam.id, reason: foam.reason };
+  return foam.verdict === 'refuse'
+    ? { code: 'foam-refused', level: 'stop', values }
+    : { code: 'foam-caution', level: 'note', values };
+}
+
+/** Feed that a bench takes for a start where nothing says how fast, m/s: an inch in six seconds. */
+const PLAIN_FEED = 0.004;
+
+function window(e: Evaluation): (Draft | null)[] {
+  const { s, window: w, feed } = e;
+  if (!w.fastest || w.slowest === null) {
+    return [
+      {
+        code: 'wire-too-cold',
+        level: 'fix',
+        values: { wireC: e.idle.cutAirC, flowC: s.melt!.flowC, draughtMS: s.room.draught },
+        tries: () => [
+          dialForFastest(s, (feed ?? PLAIN_FEED) / s.reserve, 'up'),
+          dialForFastest(s, PLAIN_FEED, 'up'),
+          ...[0.85, 0.7, 0.55].map((f) => longer(s, f)).map((p) => (p && e.s.rig.wire.lengthMm ? p : null)),
+        ],
+      },
+    ];
+  }
+  if (feed === null) return [];
+  return [fast(e, feed), meltBack(e, feed), fume(e, feed), tooHigh(e), wide(e), entry(e)];
+}
+
+function fast(e: Evaluation, feed: number): Draft | null {
+  const { s, window: w } = e;
+  const v = w.fastest!.feed;
+  if (!(feed > 0.9 * v)) return null;
+  const values = { feedMmS: feed * 1000, fastestFeedMmS: v * 1000, reserve: feed / v };
+  const tries = () => [
+    feedPatch(advisedFeed(w, s.reserve), 'down'),
+    feedPatch(0.85 * v, 'down'),
+    dialForFastest(s, feed / s.reserve, 'up'),
+    dialForFastest(s, feed / 0.85, 'up'),
+  ];
+  return feed > v
+    ? { code: 'feed-too-fast', level: 'fix', values, tries }
+    : { code: 'feed-near-limit', level: 'note', values, tries };
+}
+
+function quicker(e: Evaluation): (Patch | null)[] {
+  const { window: w, s } = e;
+  const cooler = coolDial(e);
+  return [
+    feedPatch(advisedFeed(w, s.reserve), 'up'),
+    cooler,
+    both(cooler, { cut: { feedMmS: null } }),
+    dialForIdle(s, 0.9 * s.melt!.fumeC),
+    both(dialForIdle(s, 0.9 * s.melt!.fumeC), { cut: { feedMmS: null } }),
+    longer(s, 1.2),
+    longer(s, 1.5),
+  ];
+}
+
+function meltBack(e: Evaluation, feed: number): Draft | null {
+  const slow = e.window.meltBack!.feed;
+  if (!(feed < slow)) return null;
+  return {
+    code: 'melt-back',
+    level: 'fix',
+    values: { feedMmS: feed * 1000, slowestFeedMmS: slow * 1000, kerfMm: e.cut ? e.cut.width * 1000 : null },
+    tries: () => quicker(e),
+  };
+}
+
+function fume(e: Evaluation, feed: number): Draft | null {
+  const slow = e.window.fume?.feed;
+  if (slow === undefined || !(feed < slow)) return null;
+  return {
+    code: 'fume-limit',
+    level: 'fix',
+    values: { feedMmS: feed * 1000, slowestFeedMmS: slow * 1000, foamC: e.cut?.foamC ?? null, fumeC: e.s.melt!.fumeC },
+    tries: () => quicker(e),
+  };
+}
+
+function tooHigh(e: Evaluation): Draft | null {
+  const { fastest, slowest } = e.window;
+  if (!(0.7 * fastest!.feed < slowest!)) return null;
+  return {
+    code: 'heat-too-high',
+    level: 'fix',
+    values: { fastestFeedMmS: fastest!.feed * 1000, slowestFeedMmS: slowest! * 1000 },
+    tries: () => {
+      const cooler = coolDial(e);
+      return [cooler, both(cooler, { cut: { feedMmS: null } }), longer(e.s, 1.2), longer(e.s, 1.5)];
+    },
+  };
+}
+
+function wide(e: Evaluation): Draft | null {
+  const { s, cut } = e;
+  if (!cut || !(cut.width > s.diameter + 0.001)) return null;
+  return {
+    code: 'wide-slot',
+    level: 'note',
+    values: { kerfMm: cut.width * 1000, diameterMm: s.diameter * 1000 },
+    tries: () => [
+      feedPatch((cut.feed * cut.width) / (s.diameter + 0.0009), 'up'),
+      dialForFastest(s, e.feed! / s.reserve, 'down'),
+    ],
+  };
+}
+
+function entry(e: Evaluation): Draft | null {
+  const fumeC = e.s.melt!.fumeC;
+  if (!(e.idle.airC > fumeC)) return null;
+  return {
+    code: 'smokes-at-entry',
+    level: 'note',
+    values: { wireC: e.idle.airC, fumeC },
+    tries: () => [
+      dialForIdle(e.s, 0.97 * fumeC),
+      both(dialForIdle(e.s, 0.97 * fumeC), { cut: { feedMmS: null } }),
+      longer(e.s, 1.3),
+    ],
+  };
+}

@@ -1,0 +1,25 @@
+import type { FindingCode, Level, Values } from '../../documents/reading';
+import type { Evaluation } from '../evaluate';
+
+/** A partial rig document that, merged, is meant to remove a finding. */
+export type Patch = Readonly<Record<string, unknown>>;
+
+/** A finding before its words, with the patches worth trying; they are worked out only when asked for. */
+export interface Draft {
+  readonly code: FindingCode;
+  readonly level: Level;
+  readonly values: Values;
+  readonly tries?: () => readonly (Patch | null)[];
+}
+
+/** One room of findings: what is wrong with an evaluated rig. */
+export type Finder = (e: Evaluation) => readonly (Draft | null)[];
+
+/** Rounds to `digits` significant figures, down or up, so that a setting on a dial has figures a hand can set. */
+export function tidy(x: number, digits: number, way: 'down' | 'up' | 'near'): number {
+  if (!(x > 0)) return x;
+  const step = 10 ** (Math.floor(Math.log10(x)) - digits + 1);
+  const n = x / step;
+  const whole = way === 'down' ? Math.floor(n + 1e-9) : way === 'up' ? Math.ceil(n - 1e-9) : Math.round(n);
+  return Number((whole * step).toPrecision(digits + 2));
+}

@@ -1,0 +1,63 @@
+import { rootIncreasing } from '../../numeric/root';
+import { lossToAir } from '../../physics/heat/loss';
+import type { Evaluation } from '../evaluate';
+import { heldAt, settingForFastest, settingOf, voltsFor } from '../need';
+import { ohmPerMetre, type Setup } from '../setup';
+import { States } from '../states';
+import { windowOf } from '../window';
+import { tidy, type Patch } from './draft';
+
+/** Patch that sets the dial; null where the control has none or the setting cannot be reached. */
+export function dial(s: Setup, setting: number | null, way: 'down' | 'up' | 'near'): Patch | null {
+  if (setting === null || !(setting > 0)) return null;
+  const to = s.drive.kind === 'phase' && way !== 'near' ? (way === 'down' ? 'up' : 'down') : way;
+  const value = tidy(setting, 3, to);
+  return value === s.rig.control.setting ? null : { control: { setting: value } };
+}
+
+/** Dial at which the wire idles at `wireC`. */
+export function dialForIdle(s: Setup, wireC: number): Patch | null {
+  if (!(wireC > s.room.airC)) return null;
+  const amps = Math.sqrt(lossToAir(s.room, wireC) / ohmPerMetre(s, wireC));
+  return dial(s, settingOf(s.drive, amps * (s.drive.restOhm + ohmPerMetre(s, wireC) * s.length), amps), 'down');
+}
+
+/** Dial at which the fastest feed is `fastest` m/s. */
+export function dialForFastest(s: Setup, fastest: number, way: 'down' | 'up'): Patch | null {
+  return fastest > 0 ? dial(s, settingForFastest(s, fastest), way) : null;
+}
+
+/** Share of the fastest feed at which the slowest clean feed should lie where the heat was too high. */
+const COOL_SHARE = 0.6;
+
+/** The dial at which the slowest clean feed is 0.6 of the fastest; found on the current, which both grow with. */
+export function coolDial(e: Evaluation): Patch | null {
+  const { s } = e;
+  const now = e.window.fastest?.amps;
+  if (!now) return null;
+  const share = (amps: number) => {
+    const w = windowOf(new States(heldAt(s, amps)));
+    return w.fastest && w.slowest !== null ? w.slowest / w.fastest.feed - COOL_SHARE : -COOL_SHARE;
+  };
+  const amps = rootIncreasing(share, 0.2 * now, now, 0.8 * now, 1e-4 * now).x;
+  const found = new States(heldAt(s, amps)).atWidth(s.diameter);
+  return found && dial(s, settingOf(s.drive, voltsFor(s, amps, found.foamC), amps), 'down');
+}
+
+/** Longer wire by a factor, in whole 5 mm; null where it would pass the longest legal wire. */
+export function longer(s: Setup, factor: number): Patch | null {
+  const mm = Math.ceil((s.rig.wire.lengthMm * factor) / 5) * 5;
+  return mm <= 20000 && Number.isFinite(mm) && s.rig.wire.measuredOhm === null ? { wire: { lengthMm: mm } } : null;
+}
+
+/** The feed as set, in mm/s. */
+export function feedPatch(feed: number | null, way: 'down' | 'up' | 'near'): Patch | null {
+  if (feed === null || !(feed > 0)) return null;
+  const mmS = tidy(feed * 1000, 2, way);
+  return mmS >= 0.01 && mmS <= 1000 ? { cut: { feedMmS: mmS } } : null;
+}
+
+/** Several patches as one; null where one of them is. */
+export function both(a: Patch | null, b: Patch | null): Patch | null {
+  return a && b && { ...a, ...b };
+}

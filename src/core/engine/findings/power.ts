@@ -1,0 +1,105 @@
+import { isolationOf } from '../../documents/supply';
+import { touchLimit } from '../../physics/circuit/touch';
+import type { Evaluation } from '../evaluate';
+import { ohmPerMetre } from '../setup';
+import { tidy, type Draft, type Finder, type Patch } from './draft';
+import { dial, longer } from './patches';
+
+/** Share of its limit to which an overloaded supply is brought back. */
+const EASY = 0.75;
+
+/** Supply and shock: overload, peaks, volts on the bare wire, isolation. */
+export const powerFindings: Finder = (e) => [load(e), limitUnknown(e), voltsShort(e), ...shock(e)];
+
+function load(e: Evaluation): Draft | null {
+  const { share, worstAmps, peaksOnly, leastOhm } = e.load;
+  if (share === null || !(share > 0.8)) return null;
+  const code = share <= 1 ? 'supply-near-limit' : peaksOnly ? 'pulse-peak-overload' : 'supply-overload';
+  const { s } = e;
+  return {
+    code,
+    level: share > 1 ? 'stop' : 'fix',
+    values: {
+      load: share,
+      amps: worstAmps,
+      maxAmps: s.drive.maxAmps,
+      leastOhm,
+      wireOhm: ohmPerMetre(s, s.room.airC) * s.length,
+      supply: s.rig.supply.kind,
+    },
+    tries: () => easeLoad(e, share),
+  };
+}
+
+function easeLoad(e: Evaluation, share: number): (Patch | null)[] {
+  const { s } = e;
+  const setting = s.drive.setting;
+  const ease = EASY / share;
+  const tries: (Patch | null)[] = [];
+  if (s.drive.kind === 'volts') tries.push(dial(s, Math.min(setting!, s.drive.openVolts) * ease, 'down'));
+  if (s.drive.kind === 'amps' || s.drive.kind === 'scale') tries.push(dial(s, setting! * ease, 'down'));
+  for (const more of [1, 1.3, 1.6]) tries.push(longer(s, (share / EASY) * more));
+  for (const gauge of THINNER) {
+    const thinner = tidy(s.rig.wire.diameterMm * Math.sqrt(ease) * gauge, 2, 'down');
+    if (s.rig.wire.measuredOhm === null && thinner >= 0.1) tries.push({ wire: { diameterMm: thinner } });
+  }
+  return tries;
+}
+const THINNER = [1, 0.8];
+
+function limitUnknown(e: Evaluation): Draft | null {
+  return e.load.share === null ? { code: 'supply-limit-unknown', level: 'fix', values: { supply: e.s.rig.supply.kind } } : null;
+}
+
+function voltsShort(e: Evaluation): Draft | null {
+  const { s } = e;
+  const { drive } = s;
+  const set = drive.setting;
+  if (drive.kind === 'volts' && set !== null && set > drive.openVolts) {
+    return {
+      code: 'supply-volts-short',
+      level: 'fix',
+      values: { volts: drive.openVolts, setVolts: set, setAmps: null, amps: null },
+      tries: () => [dial(s, drive.openVolts, 'down')],
+    };
+  }
+  const short = drive.kind === 'amps' && set !== null && e.idle.amps < Math.min(set, drive.limitAmps) * (1 - 1e-6);
+  if (!short) return null;
+  return {
+    code: 'supply-volts-short',
+    level: 'fix',
+    values: { volts: drive.openVolts, setVolts: null, setAmps: set, amps: e.idle.amps },
+    tries: () => [dial(s, e.idle.amps * 0.995, 'down')],
+  };
+}
+
+function shock(e: Evaluation): (Draft | null)[] {
+  const { supply, control } = e.s.rig;
+  const isolated = isolationOf(supply);
+  const limit = touchLimit(supply.current);
+  const volts = voltsOnWire(e);
+  const mains = isolated === false && supply.current === 'ac' && supply.volts >= 90;
+  const lower = () => {
+    if (control.kind === 'volts' || control.kind === 'buck') return [{ control: { setting: tidy(limit * 0.9, 2, 'down') } }];
+    if (control.kind === 'scale') return [{ control: { setting: tidy((limit * 0.9) / e.s.drive.openVolts, 2, 'down') } }];
+    return [];
+  };
+  return [
+    volts > limit
+      ? { code: 'touch-voltage', level: 'stop', values: { volts, limitVolts: limit, current: supply.current }, tries: lower }
+      : null,
+    mains ? { code: 'mains-direct', level: 'stop', values: { volts: supply.volts } } : null,
+    !mains && isolated !== true
+      ? { code: 'not-isolated', level: isolated === false ? 'stop' : 'fix', values: { isolated: String(isolated) } }
+      : null,
+  ];
+}
+
+/** The highest volts that can stand on the bare wire. */
+function voltsOnWire(e: Evaluation): number {
+  const { drive } = e.s;
+  if (drive.kind === 'volts') return Math.min(drive.setting ?? 0, drive.openVolts);
+  if (drive.kind === 'buck') return drive.setting ?? 0;
+  if (drive.kind === 'scale') return (drive.setting ?? 1) * drive.openVolts;
+  return drive.openVolts;
+}

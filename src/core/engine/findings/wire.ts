@@ -1,0 +1,48 @@
+import type { Evaluation } from '../evaluate';
+import type { Draft, Finder } from './draft';
+import { dialForFastest, dialForIdle, longer } from './patches';
+
+/** The wire itself: too hot, melting, too short for the foam. Nothing is drawn from a supply that has shut off. */
+export const wireFindings: Finder = (e) => [...(e.off || !e.s.drive.built ? [] : [hot(e)]), wider(e), short(e)];
+
+function hot(e: Evaluation): Draft | null {
+  const { s } = e;
+  const worst = Math.max(e.idle.airC, e.idle.cutAirC);
+  const { limitC, meltC } = s.alloy;
+  const tries = () => [
+    dialForFastest(s, e.feed !== null ? Math.min(e.feed / s.reserve, e.window.fastest?.feed ?? 0) : 0, 'down'),
+    dialForIdle(s, 0.85 * limitC),
+    dialForIdle(s, 0.6 * limitC),
+    longer(s, 1.3),
+    longer(s, 1.8),
+    longer(s, 2.5),
+  ];
+  if (worst >= meltC) return { code: 'wire-melts', level: 'stop', values: { wireC: worst, meltC }, tries };
+  if (worst > limitC)
+    return { code: 'wire-too-hot', level: 'stop', values: { wireC: worst, limitC, alloy: s.alloy.name }, tries };
+  return null;
+}
+
+function wider(e: Evaluation): Draft | null {
+  const { foam, wire } = e.s.rig;
+  if (!(foam.widthMm > wire.lengthMm)) return null;
+  const lengthMm = Math.ceil((foam.widthMm + 120) / 10) * 10;
+  return {
+    code: 'foam-wider-than-wire',
+    level: 'stop',
+    values: { widthMm: foam.widthMm, lengthMm: wire.lengthMm },
+    tries: () => (lengthMm <= 20000 && wire.measuredOhm === null ? [{ wire: { lengthMm } }] : []),
+  };
+}
+
+function short(e: Evaluation): Draft | null {
+  const { foam, wire } = e.s.rig;
+  const wanted = e.wantedLength;
+  if (wanted === null || e.off || foam.widthMm > wire.lengthMm || !(wire.lengthMm < wanted * 1000 - 0.5)) return null;
+  return {
+    code: 'wire-short',
+    level: 'fix',
+    values: { lengthMm: wire.lengthMm, wantedMm: wanted * 1000, widthMm: foam.widthMm },
+    tries: () => [longer(e.s, (wanted * 1000) / wire.lengthMm), longer(e.s, (wanted * 1000 + 20) / wire.lengthMm)],
+  };
+}

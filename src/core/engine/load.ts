@@ -1,0 +1,37 @@
+import { ohmPerMetre, type Setup } from './setup';
+
+/** What the supply must carry at its worst instant. */
+export interface Load {
+  /** Worst amps over the most it gives; null where that is not known. */
+  readonly share: number | null;
+  /** Peak or rms amps at that instant. */
+  readonly worstAmps: number;
+  /** The rms amps alone would be within the limit; only the pulses are over. */
+  readonly peaksOnly: boolean;
+  /** Least wire resistance that the supply allows, V/maxAmps, Ω. */
+  readonly leastOhm: number | null;
+}
+
+/**
+ * Load on the supply from the wire's unrestrained amps idle and cutting. Held amps: set/max. Otherwise the largest of
+ * cold (not for a bench supply, which limits), idle and cutting; with pulse width the full V/R of every pulse.
+ */
+export function loadOf(s: Setup, idleAmps: number, cuttingAmps: number, idleC: number): Load {
+  const { drive, rig } = s;
+  const max = drive.maxAmps;
+  const leastOhm = max === null ? null : rig.supply.volts / max;
+  if (drive.heldAmps !== null) {
+    return { share: max === null ? null : drive.heldAmps / max, worstAmps: drive.heldAmps, peaksOnly: false, leastOhm };
+  }
+  const bench = rig.supply.kind === 'bench';
+  const coldAmps = drive.volts / (drive.restOhm + ohmPerMetre(s, s.room.airC) * s.length);
+  const rms = Math.max(bench ? 0 : coldAmps, idleAmps, cuttingAmps);
+  let worst = rms;
+  if (drive.pulsed && drive.volts > 0) {
+    const coolest = bench ? idleC : s.room.airC;
+    const pulse = drive.openVolts / (drive.restOhm + ohmPerMetre(s, coolest) * s.length);
+    worst = Math.max(pulse, drive.openVolts * (rms / drive.volts));
+  }
+  if (max === null) return { share: null, worstAmps: worst, peaksOnly: false, leastOhm };
+  return { share: worst / max, worstAmps: worst, peaksOnly: worst > max && rms <= max, leastOhm };
+}

@@ -1,0 +1,96 @@
+import { phaseAngle } from '../physics/circuit/phase';
+import { heatForSlot, slotWidth } from '../physics/foam/melt';
+import { fluxAcrossSlot } from '../physics/foam/flux';
+import { lossToAir } from '../physics/heat/loss';
+import { hottest } from '../physics/heat/temperature';
+import { rootIncreasing } from '../numeric/root';
+import type { Need } from '../documents/need';
+import { ohmPerMetre, setUp, type Drive, type Setup } from './setup';
+import { States } from './states';
+import type { Rig } from '../documents/rig';
+
+/** A setup driven by a held current that any volts will push: how a wire behaves apart from its supply. */
+export function heldAt(s: Setup, amps: number): Setup {
+  return { ...s, drive: { ...s.drive, volts: 1e6, limitAmps: amps, heldAmps: amps, pulsed: false, built: true } };
+}
+
+/**
+ * The current in A at which the fastest feed is `fastest` (m/s), with °C of the wire in the foam there.
+ * Exact: w = d gives the heat, the heat gives the wire's temperature, and that the current, either from the wire's own
+ * ohms or, where still air would leave it cooler, from its loss in still air. Null where the foam has no figures.
+ */
+export function ampsForFastest(s: Setup, fastest: number): { amps: number; foamC: number } | null {
+  const m = s.melt;
+  if (!m || !(m.unitHeat > 0)) return null;
+  const heat = heatForSlot(m, s.diameter, fastest);
+  const f = (t: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, t, s.diameter) - heat;
+  const top = hottest({ ...s.still, airC: m.flowC }, heat);
+  const foamC = rootIncreasing(f, m.flowC, top, m.flowC + 60, 1e-6).x;
+  const carried = Math.max(heat, lossToAir(s.still, foamC));
+  return { amps: Math.sqrt(carried / ohmPerMetre(s, foamC)), foamC };
+}
+
+/** Source volts (before inside ohms and leads) that push `amps` while the wire in the foam stands at foamC. */
+export function voltsFor(s: Setup, amps: number, foamC: number): number {
+  const states = new States(heldAt(s, amps));
+  return amps * (s.drive.restOhm + states.cutOhm(states.airAt(amps), foamC));
+}
+
+/** The setting of a control that gives a source of `volts` rms and `amps`; null where it cannot or has no dial. */
+export function settingOf(drive: Drive, volts: number, amps: number): number | null {
+  if (drive.kind === 'amps') return volts <= drive.openVolts ? amps : null;
+  const share = volts / drive.openVolts;
+  if (!(share <= 1)) return null;
+  if (drive.kind === 'volts') return volts;
+  if (drive.kind === 'pwm') return share * share;
+  if (drive.kind === 'phase') return phaseAngle(share);
+  if (drive.kind === 'scale') return share;
+  return null;
+}
+
+/** Setting at which this rig's fastest feed is `fastest` m/s; null where no setting reaches it. */
+export function settingForFastest(s: Setup, fastest: number): number | null {
+  const found = ampsForFastest(s, fastest);
+  return found && settingOf(s.drive, voltsFor(s, found.amps, found.foamC), found.amps);
+}
+
+/** The need of a cut at feed / reserve: see the document. `powered`: the rig's own supply and control give `setting`. */
+export function need(rig: Rig, powered: boolean): Need {
+  const s = setUp(rig);
+  const feed = s.feed;
+  const found = feed === null ? null : ampsForFastest(s, feed / s.reserve);
+  const empty = { format: 'upwind-rod/need', version: 1 } as const;
+  if (feed === null || !found)
+    return {
+      ...empty,
+      amps: null,
+      wireVolts: null,
+      supplyVolts: null,
+      watts: null,
+      wattsPerM: null,
+      airC: null,
+      foamC: null,
+      kerfMm: null,
+      ohmHot: null,
+      setting: null,
+    };
+  const { amps } = found;
+  const states = new States(heldAt(s, amps));
+  const cut = states.atFeed(feed);
+  const airC = states.airAt(amps);
+  const ohmHot = states.cutOhm(airC, cut?.foamC ?? airC);
+  const outside = powered ? s.drive.restOhm : s.drive.leadOhm;
+  return {
+    ...empty,
+    amps,
+    wireVolts: amps * ohmHot,
+    supplyVolts: amps * (ohmHot + outside),
+    watts: amps * amps * ohmHot,
+    wattsPerM: cut?.heat ?? null,
+    airC,
+    foamC: cut?.foamC ?? null,
+    kerfMm: cut ? slotWidth(s.melt!, cut.heat, feed) * 1000 : null,
+    ohmHot,
+    setting: powered ? settingForFastest(s, feed / s.reserve) : null,
+  };
+}

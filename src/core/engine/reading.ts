@@ -1,0 +1,103 @@
+import { FOAMS } from '../catalog/foams';
+import type { Reading } from '../documents/reading';
+import type { Rig } from '../documents/rig';
+import type { Evaluation } from './evaluate';
+import { ohmPerMetre } from './setup';
+
+/** Model error that all cuts of a bench share, one sd of the logarithm. */
+export const SHARED_SD = 0.05;
+/** One sd of the logarithm of the current for a temperature (PHYSICS.md section 10). */
+export const AMPS_SD = 0.1;
+
+/** x as a range of one sd of its logarithm: [x·e^−s, x·e^s]. */
+export function range(x: number, sd: number): [number, number] {
+  return [x * Math.exp(-sd), x * Math.exp(sd)];
+}
+
+/** The sd of the logarithm of feeds and slot that is shown for a rig. */
+export function feedSd(rig: Rig): number {
+  return Math.hypot(rig.foam.tuningSd, SHARED_SD);
+}
+
+/** Writes an evaluation as the reading document, findings left empty. */
+export function toReading(e: Evaluation): Reading {
+  const { s } = e;
+  const drive = s.drive;
+  const known = !e.off && drive.built;
+  const sd = feedSd(s.rig);
+  return {
+    format: 'upwind-rod/reading',
+    version: 1,
+    cold: { wireOhm: ohmPerMetre(s, s.room.airC) * s.length },
+    idle: known ? idleOf(e) : null,
+    cutting: known ? cuttingOf(e) : null,
+    supply: {
+      load: drive.built ? e.load.share : null,
+      leastOhm: e.load.leastOhm,
+      holds: drive.built && e.load.share !== null ? e.load.share <= 1 : null,
+    },
+    time: null,
+    tension: {
+      coldN: null,
+      hotN: null,
+      growthMm: null,
+      stressMPa: null,
+      strengthMPa: null,
+      use: null,
+      pluckHz: null,
+      slackMm: null,
+    },
+    battery: null,
+    spread: known
+      ? {
+          amps: range(e.idle.cutAmps, AMPS_SD),
+          kerfMm: e.cut ? range(e.cut.width * 1000, sd) : null,
+          fastestFeedMmS: e.window.fastest ? range(e.window.fastest.feed * 1000, sd) : null,
+        }
+      : null,
+    findings: [],
+  };
+}
+
+function idleOf(e: Evaluation): NonNullable<Reading['idle']> {
+  const { s } = e;
+  const drive = s.drive;
+  const { amps, airC } = e.idle;
+  const ohm = ohmPerMetre(s, airC) * s.length;
+  const source = drive.heldAmps === null ? drive.volts : amps * (ohm + drive.restOhm);
+  const peak = drive.pulsed ? (amps > 0 ? drive.openVolts / (drive.restOhm + ohm) : 0) : amps * drive.peak;
+  return {
+    amps,
+    peakAmps: peak,
+    supplyVolts: Math.min(source - amps * drive.internalOhm, amps * (ohm + drive.leadOhm)),
+    wireVolts: amps * ohm,
+    wireOhm: ohm,
+    wireWatts: amps * amps * ohm,
+    wattsPerM: (amps * amps * ohm) / s.length,
+    wireC: airC,
+    leadWatts: amps * amps * drive.leadOhm,
+  };
+}
+
+function cuttingOf(e: Evaluation): NonNullable<Reading['cutting']> {
+  const { s, cut, window } = e;
+  const { cutAmps: amps, cutAirC: airC } = e.idle;
+  const ohmOf = (foamC: number) =>
+    ohmPerMetre(s, airC) * (s.length - s.width) + ohmPerMetre(s, foamC) * s.width;
+  const hasHeat = FOAMS[s.rig.foam.kind].heat !== null && s.melt !== null;
+  const foamC = cut ? cut.foamC : hasHeat ? airC : null;
+  return {
+    amps,
+    wireVolts: amps * ohmOf(foamC ?? airC),
+    wattsPerM: cut ? cut.heat : hasHeat ? 0 : null,
+    airC,
+    foamC,
+    kerfMm: cut ? cut.width * 1000 : null,
+    fastestFeedMmS: window.fastest ? window.fastest.feed * 1000 : null,
+    slowestFeedMmS: window.slowest === null ? null : window.slowest * 1000,
+    reserve: e.reserve,
+    dragNPerM: e.drag,
+    lagMm: null,
+    cornerWaitS: null,
+  };
+}

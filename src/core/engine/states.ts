@@ -1,0 +1,201 @@
+import { rootIncreasing } from '../numeric/root';
+import { feedForSlot, slotWidth } from '../physics/foam/melt';
+import { fluxAcrossSlot, radiationAcrossSlot } from '../physics/foam/flux';
+import { airAt } from '../physics/heat/air';
+import { KELVIN_0, lossToAir, type Surroundings } from '../physics/heat/loss';
+import { hottest, lowestBalance } from '../physics/heat/temperature';
+import { ohmPerMetre, type Setup } from './setup';
+
+/** The wire while it cuts: amps, °C outside and inside the foam, heat into the foam W/m, slot m, feed m/s. */
+export interface CutState {
+  readonly amps: number;
+  readonly airC: number;
+  readonly foamC: number;
+  readonly heat: number;
+  readonly width: number;
+  readonly feed: number;
+  /** The slot shelters the wire no hotter than still air would leave it. */
+  readonly capped: boolean;
+}
+
+/** Wire in the foam at some current. */
+interface InFoam {
+  foamC: number;
+  heat: number;
+  width: number;
+  capped: boolean;
+}
+
+/**
+ * The states of one rig. The loop is solved in one unknown, the wire's temperature outside the foam: it gives the amps
+ * at once, √(Q_air/R′), so no search stands inside another but the small one for the wire in its slot. Searches start
+ * from the last answer, so an object serves one rig and is thrown away. Amounts in SI.
+ */
+export class States {
+  private airGuess = 300;
+  private foamGuess = 250;
+  private readonly top: number;
+
+  constructor(
+    readonly s: Setup,
+    private readonly limitAmps = s.drive.limitAmps,
+  ) {
+    const { drive } = s;
+    const least = (s.rho20 / s.area) * s.length;
+    this.top = this.hottestAt(drive.volts / (drive.restOhm + least));
+  }
+
+  /** °C of the wire in the room's air at a current. */
+  airAt(amps: number): number {
+    this.airGuess = this.balanceAt(this.s.room, amps, this.airGuess);
+    return this.airGuess;
+  }
+
+  /** °C of the wire in still air at a current: the most it can reach in its slot. */
+  capAt(amps: number): number {
+    return this.balanceAt(this.s.still, amps, this.airGuess);
+  }
+
+  /** The wire all in air. */
+  idle(): { amps: number; airC: number } {
+    return this.loop((airC) => airC);
+  }
+
+  /** The wire in a slot of a given width (m); null where it is too cold to melt the foam. */
+  atWidth(width: number): CutState | null {
+    return this.cut(
+      (amps, airC) => this.foamAtWidth(amps, airC, width),
+      (heat) => feedForSlot(this.s.melt!, heat, width),
+    );
+  }
+
+  /** The wire cutting at a given feed (m/s); null where it is too cold. */
+  atFeed(feed: number): CutState | null {
+    return this.cut(
+      (amps, airC) => this.foamAtFeed(amps, airC, feed),
+      () => feed,
+    );
+  }
+
+  /** Cutting so slowly that the wire in the foam reaches the fume limit; null where still air keeps it under. */
+  atFume(): CutState | null {
+    const { s } = this;
+    const m = s.melt;
+    if (!m || !(m.fumeC > m.flowC)) return null;
+    const { amps, airC } = this.loop(() => m.fumeC);
+    const heat = amps * amps * ohmPerMetre(s, m.fumeC);
+    if (!(heat > lossToAir(s.still, m.fumeC))) return null;
+    const gapHeat = heat - radiationAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, m.fumeC);
+    const k = airAt(0.5 * (m.fumeC + m.flowC) + KELVIN_0, { k: 0, nu: 0, alpha: 0 }).k;
+    const width =
+      gapHeat > 0 ? s.diameter * Math.exp((2 * Math.PI * k * (m.fumeC - m.flowC)) / gapHeat) : Infinity;
+    return { amps, airC, foamC: m.fumeC, heat, width, feed: feedForSlot(m, heat, width), capped: false };
+  }
+
+  /** Ohms of the whole wire with its ends in air and its middle in foam. */
+  cutOhm(airC: number, foamC: number): number {
+    const { s } = this;
+    return ohmPerMetre(s, airC) * (s.length - s.width) + ohmPerMetre(s, foamC) * s.width;
+  }
+
+  /**
+   * Amps and °C in air of the loop whose wire in the foam is at `foamOf(airC, amps)`: what the volts push, or the amps
+   * held where the volts could push more.
+   */
+  private loop(foamOf: (airC: number, amps: number) => number): { amps: number; airC: number } {
+    const { s } = this;
+    const { volts, restOhm } = s.drive;
+    if (!(volts > 0) || this.limitAmps === 0) return { amps: 0, airC: s.room.airC };
+    if (s.drive.heldAmps !== null) {
+      const held = this.limitAmps;
+      const airC = this.airAt(held);
+      if (held * (restOhm + this.cutOhm(airC, foamOf(airC, held))) <= volts) return { amps: held, airC };
+    }
+    const ampsAt = (airC: number) => Math.sqrt(lossToAir(s.room, airC) / ohmPerMetre(s, airC));
+    const f = (airC: number) => {
+      const amps = ampsAt(airC);
+      return amps * (restOhm + this.cutOhm(airC, foamOf(airC, amps))) - volts;
+    };
+    const airC = lowestBalance(s.room, s.alloy, f, this.top, this.airGuess);
+    const amps = ampsAt(airC);
+    this.airGuess = airC;
+    if (amps <= this.limitAmps) return { amps, airC };
+    return { amps: this.limitAmps, airC: this.airAt(this.limitAmps) };
+  }
+
+  private cut(
+    inFoam: (amps: number, airC: number) => InFoam | null,
+    feedOf: (heat: number) => number,
+  ): CutState | null {
+    if (!this.s.melt) return null;
+    const { amps, airC } = this.loop((air, i) => inFoam(i, air)?.foamC ?? air);
+    const foam = inFoam(amps, airC);
+    return foam && { amps, airC, ...foam, feed: feedOf(foam.heat) };
+  }
+
+  private foamAtWidth(amps: number, airC: number, width: number): InFoam | null {
+    const square = amps * amps;
+    const cap = this.capFor(amps, airC);
+    if (cap === null) return null;
+    const f = (t: number) => this.flux(t, width) - square * ohmPerMetre(this.s, t);
+    if (f(cap) <= 0) return { foamC: cap, heat: this.flux(cap, width), width, capped: true };
+    const foamC = this.foamRoot(f, cap);
+    return { foamC, heat: square * ohmPerMetre(this.s, foamC), width, capped: false };
+  }
+
+  private foamAtFeed(amps: number, airC: number, feed: number): InFoam | null {
+    const { s } = this;
+    const m = s.melt!;
+    const square = amps * amps;
+    const cap = this.capFor(amps, airC);
+    if (cap === null) return null;
+    const heatAt = (t: number) => square * ohmPerMetre(s, t);
+    const f = (t: number) => this.flux(t, slotWidth(m, heatAt(t), feed)) - heatAt(t);
+    if (f(cap) <= 0) {
+      const most = this.flux(cap, 0);
+      const g = (q: number) => q - this.flux(cap, slotWidth(m, q, feed));
+      const heat = rootIncreasing(g, 0, most, Math.min(0.9 * most, heatAt(cap)), most * 1e-8).x;
+      return { foamC: cap, heat, width: slotWidth(m, heat, feed), capped: true };
+    }
+    const foamC = this.foamRoot(f, cap);
+    const heat = heatAt(foamC);
+    return { foamC, heat, width: slotWidth(m, heat, feed), capped: false };
+  }
+
+  /** The most the wire can reach in its slot; null where that does not melt the foam. */
+  private capFor(amps: number, airC: number): number | null {
+    const { s } = this;
+    const cap = s.still === s.room ? airC : this.capAt(amps);
+    return cap > s.melt!.flowC ? cap : null;
+  }
+
+  private foamRoot(f: (t: number) => number, cap: number): number {
+    this.foamGuess = rootIncreasing(f, this.s.melt!.flowC, cap, this.foamGuess, 2e-5).x;
+    return this.foamGuess;
+  }
+
+  private balanceAt(surroundings: Surroundings, amps: number, guess: number): number {
+    if (!(amps > 0)) return surroundings.airC;
+    const square = amps * amps;
+    const f = (t: number) => lossToAir(surroundings, t) - square * ohmPerMetre(this.s, t);
+    return lowestBalance(surroundings, this.s.alloy, f, this.hottestAt(amps), guess);
+  }
+
+  private hottestAt(amps: number): number {
+    const { s } = this;
+    const factors = s.alloy.ct.y;
+    const most = Math.max(1.08, factors[factors.length - 1]!);
+    return hottest(s.room, (amps * amps * s.rho20 * most) / s.area);
+  }
+
+  private flux(tempC: number, width: number): number {
+    const { s } = this;
+    return fluxAcrossSlot(s.diameter, s.alloy.emissivity, s.melt!.flowC, tempC, width);
+  }
+}
+
+/** Loss of the wire to the room per kelvin, W/(m·K), at a temperature: the slope of lossToAir. */
+export function lossSlope(s: Setup, tempC: number): number {
+  const h = 0.5;
+  return (lossToAir(s.room, tempC + h) - lossToAir(s.room, tempC - h)) / (2 * h);
+}

@@ -1,0 +1,32 @@
+import type { CutState, States } from './states';
+
+/** The clean-cut window of a rig at its setting, each bound with the circuit solved at that feed. */
+export interface Window {
+  /** Slot as wide as the wire: any faster, and it pushes on solid foam. */
+  readonly fastest: CutState | null;
+  /** A millimetre melted back on each side. */
+  readonly meltBack: CutState | null;
+  /** The wire in the foam reaches the fume limit; null where it never does. */
+  readonly fume: CutState | null;
+  /** The larger of the two slow bounds, m/s. */
+  readonly slowest: number | null;
+}
+
+/** Widest clean slot over the wire's diameter, m: a millimetre a side. Ours, no source. */
+export const MELT_BACK = 0.002;
+
+/** Fastest and slowest clean feed of one rig; null where the wire is too cold, or the foam has no figures. */
+export function windowOf(states: States): Window {
+  const d = states.s.diameter;
+  const fastest = states.atWidth(d);
+  const meltBack = states.atWidth(d + MELT_BACK);
+  const fume = states.atFume();
+  const slowest = meltBack ? Math.max(meltBack.feed, fume?.feed ?? 0) : null;
+  return { fastest, meltBack, fume, slowest };
+}
+
+/** Feed in m/s to advise: reserve × fastest, never under the geometric mean of the window. */
+export function advisedFeed(w: Window, reserve: number): number | null {
+  if (!w.fastest || w.slowest === null) return null;
+  return Math.max(reserve * w.fastest.feed, Math.sqrt(w.slowest * w.fastest.feed));
+}

@@ -1,0 +1,82 @@
+import { unitOf, type Quantity, type Unit } from './unit';
+
+/** What a number is in the trade: it decides which unit a person wants to see. */
+export const ROLES = {
+  wireDiameter: 'length',
+  wireLength: 'length',
+  foamSize: 'length',
+  depth: 'length',
+  slot: 'length',
+  area: 'area',
+  leadLength: 'length',
+  feed: 'speed',
+  temperature: 'temperature',
+  force: 'force',
+  stiffness: 'stiffness',
+  drag: 'force',
+  density: 'density',
+  draught: 'airSpeed',
+  volts: 'volts',
+  amps: 'amps',
+  ohms: 'ohms',
+  watts: 'watts',
+  heatPerLength: 'heatPerLength',
+  time: 'time',
+  angle: 'angle',
+  share: 'share',
+  count: 'count',
+} as const satisfies Record<string, Quantity>;
+export type Role = keyof typeof ROLES;
+
+export const PROFILES = ['metric', 'inch', 'trade'] as const;
+export type Profile = (typeof PROFILES)[number];
+
+const METRIC: Record<Role, string> = {
+  wireDiameter: 'mm',
+  wireLength: 'mm',
+  foamSize: 'mm',
+  depth: 'mm',
+  slot: 'mm',
+  area: 'mm2',
+  leadLength: 'mm',
+  feed: 'mm/s',
+  temperature: 'C',
+  force: 'N',
+  stiffness: 'N/mm',
+  drag: 'N',
+  density: 'kg/m3',
+  draught: 'm/s',
+  volts: 'V',
+  amps: 'A',
+  ohms: 'ohm',
+  watts: 'W',
+  heatPerLength: 'W/m',
+  time: 's',
+  angle: 'deg',
+  share: 'percent',
+  count: 'one',
+};
+const LENGTHS_IN = { wireLength: 'in', foamSize: 'in', depth: 'in', slot: 'in', leadLength: 'in' } as const;
+
+const UNIT_IDS: Record<Profile, Record<Role, string>> = {
+  metric: METRIC,
+  inch: {
+    ...METRIC,
+    ...LENGTHS_IN,
+    wireDiameter: 'awg',
+    feed: 'in/s',
+    temperature: 'F',
+    force: 'lbf',
+    stiffness: 'lbf/in',
+    drag: 'lbf',
+    density: 'lb/ft3',
+    draught: 'ft/s',
+    heatPerLength: 'W/in',
+  },
+  trade: { ...METRIC, ...LENGTHS_IN, wireDiameter: 'awg', slot: 'mm' },
+};
+
+/** The unit in which a profile shows and takes a role. */
+export function unitFor(role: Role, profile: Profile): Unit {
+  return unitOf(UNIT_IDS[profile][role]);
+}

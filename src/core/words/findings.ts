@@ -1,0 +1,142 @@
+import type { FindingCode, Values } from '../documents/reading';
+import type { Rig } from '../documents/rig';
+import { controlSettingText } from './control';
+import type { Say } from './say';
+
+/** A finding in words: a short head, and one or two plain sentences with the rig's own numbers. */
+export interface Words {
+  readonly head: string;
+  readonly text: string;
+}
+
+type Teller = (v: Values, say: Say) => Words;
+
+const num = (v: Values, key: string) => v[key] as number | null;
+
+/* prettier-ignore */
+const TELLERS: Record<FindingCode, Teller> = {
+  'supply-overload': (v, say) => ({
+    head: 'Too much for this supply',
+    text: `The wire would draw ${say(num(v, 'amps'), 'amps')} from a supply that gives ${say(num(v, 'maxAmps'), 'amps')}: ${say(num(v, 'load'), 'share')} of its limit. The wire has ${say(num(v, 'wireOhm'), 'ohms')} cold; ${say(num(v, 'leastOhm'), 'ohms')} is the least this supply allows. ${OVERLOADED[String(v['supply'])] ?? 'It overheats.'}`,
+  }),
+  'pulse-peak-overload': (v, say) => ({
+    head: 'The pulses are too strong',
+    text: `A pulse dimmer lowers the average, not the peak: each pulse draws ${say(num(v, 'amps'), 'amps')} from a supply of ${say(num(v, 'maxAmps'), 'amps')}. The wire must have ${say(num(v, 'leastOhm'), 'ohms')} or more.`,
+  }),
+  'supply-near-limit': (v, say) => ({
+    head: 'Supply close to its limit',
+    text: `At its worst the supply carries ${say(num(v, 'load'), 'share')} of what it can. Keep it under 80 %.`,
+  }),
+  'supply-limit-unknown': () => ({
+    head: 'How many amps can it give?',
+    text: 'The supply’s limit is not known, so nobody can say whether it holds. Look for the amps on its label and put a fuse in the loop.',
+  }),
+  'supply-volts-short': (v, say) => ({
+    head: 'Not enough volts',
+    text: v['setVolts'] !== null
+      ? `The dial asks for ${say(num(v, 'setVolts'), 'volts')}, the supply gives ${say(num(v, 'volts'), 'volts')} at most.`
+      : `${say(num(v, 'setAmps'), 'amps')} are set, but ${say(num(v, 'volts'), 'volts')} push only ${say(num(v, 'amps'), 'amps')} through this wire.`,
+  }),
+  'touch-voltage': (v, say) => ({
+    head: 'Volts that can kill on a bare wire',
+    text: `${say(num(v, 'volts'), 'volts')} ${v['current'] === 'ac' ? 'ac' : 'dc'} can stand on the bare wire; ${say(num(v, 'limitVolts'), 'volts')} is the most that may. Use a supply of isolated extra-low voltage.`,
+  }),
+  'mains-direct': (v, say) => ({
+    head: 'Mains on the wire: never',
+    text: `${say(num(v, 'volts'), 'volts')} from the mains without isolation kills, through a dimmer or a variac as well. Mains-side work follows local code and belongs to a licensed electrician.`,
+  }),
+  'not-isolated': (v) => ({
+    head: v['isolated'] === 'false' ? 'Supply not isolated' : 'Is the supply isolated?',
+    text: v['isolated'] === 'false'
+      ? 'The output is tied to the mains: touching the wire can kill. A variac does not isolate. Use an isolating transformer or supply.'
+      : 'Nobody knows whether the output is isolated from the mains. Have a competent person test it before the wire is touched.',
+  }),
+  'foam-refused': (v) => ({ head: 'Do not cut this foam hot', text: String(v['reason']) }),
+  'foam-caution': (v) => ({ head: 'Take care with this foam', text: String(v['reason']) }),
+  'wire-melts': (v, say) => ({
+    head: 'The wire melts',
+    text: `It would reach ${say(num(v, 'wireC'), 'temperature')} and melts at ${say(num(v, 'meltC'), 'temperature')}.`,
+  }),
+  'wire-too-hot': (v, say) => ({
+    head: 'Hotter than this wire bears',
+    text: `${say(num(v, 'wireC'), 'temperature')} in air; ${String(v['alloy'])} keeps to ${say(num(v, 'limitC'), 'temperature')}.`,
+  }),
+  'foam-wider-than-wire': (v, say) => ({
+    head: 'Foam wider than the wire',
+    text: `The foam is ${say(num(v, 'widthMm'), 'foamSize')} wide, the wire ${say(num(v, 'lengthMm'), 'wireLength')} long.`,
+  }),
+  'wire-short': (v, say) => ({
+    head: 'Cool ends reach into the foam',
+    text: `For ${say(num(v, 'widthMm'), 'foamSize')} of foam the wire wants ${say(num(v, 'wantedMm'), 'wireLength')}, room for its cool ends with it. It has ${say(num(v, 'lengthMm'), 'wireLength')}.`,
+  }),
+  'wire-too-cold': (v, say) => ({
+    head: 'Too cold to cut',
+    text: `The wire reaches ${say(num(v, 'wireC'), 'temperature')}; the foam flows at ${say(num(v, 'flowC'), 'temperature')}.${(num(v, 'draughtMS') ?? 0) > 0.1 ? ' The draught cools it; the slot shelters it a little.' : ''}`,
+  }),
+  'feed-too-fast': (v, say) => ({
+    head: 'Faster than the wire melts',
+    text: `${say(num(v, 'feedMmS'), 'feed')} is over the fastest feed of ${say(num(v, 'fastestFeedMmS'), 'feed')}: the wire bows, drags and tears.`,
+  }),
+  'feed-near-limit': (v, say) => ({
+    head: 'On the edge of dragging',
+    text: `${say(num(v, 'feedMmS'), 'feed')} uses ${say(num(v, 'reserve'), 'share')} of the fastest feed of ${say(num(v, 'fastestFeedMmS'), 'feed')}.`,
+  }),
+  'melt-back': (v, say) => ({
+    head: 'Too slow for this heat',
+    text: `Under ${say(num(v, 'slowestFeedMmS'), 'feed')} the wire melts back over a millimetre a side: a ragged, grooved slot of ${say(num(v, 'kerfMm'), 'slot')}.`,
+  }),
+  'fume-limit': (v, say) => ({
+    head: 'Hot enough to smoke',
+    text: `At ${say(num(v, 'feedMmS'), 'feed')} the wire in the foam stands at ${say(num(v, 'foamC'), 'temperature')}, over the ${say(num(v, 'fumeC'), 'temperature')} at which this foam gives off harmful fume. Faster than ${say(num(v, 'slowestFeedMmS'), 'feed')}, or cooler.`,
+  }),
+  'heat-too-high': (v, say) => ({
+    head: 'Too hot to cut clean',
+    text: `Clean cuts lie only between ${say(num(v, 'slowestFeedMmS'), 'feed')} and ${say(num(v, 'fastestFeedMmS'), 'feed')}: too narrow for a hand. Turn the heat down.`,
+  }),
+  'wide-slot': (v, say) => ({
+    head: 'A wide slot',
+    text: `The slot is ${say(num(v, 'kerfMm'), 'slot')}, over a millimetre wider than the wire. Cooler or faster leaves a truer edge.`,
+  }),
+  'smokes-at-entry': (v, say) => ({
+    head: 'Smokes as it goes in',
+    text: `The idling wire stands at ${say(num(v, 'wireC'), 'temperature')}, over the foam’s ${say(num(v, 'fumeC'), 'temperature')}: it smokes at entry, then settles. Open air.`,
+  }),
+  'outside-model': (v, say) =>
+    v['part'] === 'density'
+      ? { head: 'Density outside the table',
+          text: `${say(num(v, 'densityKgM3'), 'density')} lies outside ${say(num(v, 'lowKgM3'), 'density')} to ${say(num(v, 'highKgM3'), 'density')}; the strength of the nearest end of the table is used.` }
+      : { head: 'Not worked out yet', text: `This version does not reckon: ${String(v['part'])}. Those figures are left blank.` },
+};
+
+/* prettier-ignore */
+const OVERLOADED: Record<string, string> = {
+  bench: 'It holds at its limit, and the wire stays cooler than set.',
+  brick: 'It shuts off or hiccups: the wire never gets hot.',
+  'computer-supply': 'It shuts off: the wire never gets hot.',
+  charger: 'It shuts off: the wire never gets hot.',
+  battery: 'A battery heats and is ruined.',
+  transformer: 'It goes on and overheats.',
+};
+
+/** The words of a finding in somebody's units. */
+export function findingWords(code: FindingCode, values: Values, say: Say): Words {
+  return TELLERS[code](values, say);
+}
+
+type Part = Readonly<Record<string, unknown>>;
+
+/** A fix in words, from its patch: “Set 19.4 V”, “Cut at 3 mm/s”. */
+export function patchWords(patch: Part, rig: Pick<Rig, 'control'>, say: Say): string {
+  const words: string[] = [];
+  const control = patch['control'] as Part | undefined;
+  const wire = patch['wire'] as Part | undefined;
+  const cut = patch['cut'] as Part | undefined;
+  if (typeof control?.['setting'] === 'number')
+    words.push(`set ${controlSettingText(rig.control.kind, control['setting'], say)}`);
+  if (typeof wire?.['lengthMm'] === 'number') words.push(`use ${say(wire['lengthMm'], 'wireLength')} of wire`);
+  if (typeof wire?.['diameterMm'] === 'number') words.push(`use ${say(wire['diameterMm'], 'wireDiameter')} wire`);
+  if (typeof cut?.['feedMmS'] === 'number') words.push(`cut at ${say(cut['feedMmS'], 'feed')}`);
+  if (cut?.['feedMmS'] === null) words.push('let the feed follow');
+  const all = words.join(', ');
+  return all.charAt(0).toUpperCase() + all.slice(1);
+}
