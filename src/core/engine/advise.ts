@@ -1,0 +1,44 @@
+import type { Advice } from '../documents/advice';
+import type { Log, LoggedCut } from '../documents/log';
+import type { Rig } from '../documents/rig';
+import { nextCut } from './nextCut';
+import { setUp } from './setup';
+import { States } from './states';
+import { tuningOf, type Tuning } from './tune';
+import { windowOf } from './window';
+
+/** Displayed sd at which the tuning is good enough to stop. */
+const ENOUGH_SD = 0.1;
+
+/** Advice for a rig from its tuning and its cuts, the newest last. */
+export function advise(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): Advice {
+  const plain = setUp({ ...rig, foam: { ...rig.foam, tuning: 1 } });
+  const w = windowOf(new States(plain));
+  const spread = (mid: number, sd: number): [number, number, number] => [mid * Math.exp(-sd), mid, mid * Math.exp(sd)];
+  const slowSd = Math.hypot(t.shownSd, t.slowSd);
+  return {
+    format: 'upwind-rod/advice',
+    version: 1,
+    tuning: {
+      logMean: t.logMean,
+      logSd: t.logSd,
+      factor: spread(Math.exp(t.logMean), t.shownSd),
+      used: t.used,
+      setAside: [...t.setAside],
+      slowMean: t.slowMean,
+      slowSd: t.slowSd,
+    },
+    window: {
+      fastestFeedMmS: w.fastest ? spread(w.fastest.feed * 1000 * Math.exp(-t.logMean), t.shownSd) : null,
+      slowestFeedMmS: w.slowest === null ? null : spread(w.slowest * 1000 * Math.exp(t.slowMean - t.logMean), slowSd),
+    },
+    next: nextCut(rig, t, cuts),
+    enough: t.used > 0 && t.shownSd <= ENOUGH_SD,
+  };
+}
+/** A log document in, advice out. */
+export function tune(log: Log): Advice {
+  const t = tuningOf(log.cuts.map((cut) => ({ rig: log.rig, cut })));
+  const newestLast = [...log.cuts].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  return advise(log.rig, t, newestLast);
+}

@@ -1,0 +1,78 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { normalCdf } from '../../numeric/normal';
+import type { Evidence } from './evidence';
+import { fastPhi } from './phiTable';
+import { posterior } from './posterior';
+
+const ln = Math.log;
+const timed = (share: number, sd = 0.15): Evidence => ({ kind: 'seen', what: 'feed', theta: -ln(share), sd });
+const grade = (g: 'too-cold' | 'good' | 'too-hot', v: number, vc: number, vm: number): Evidence => ({
+  kind: 'grade',
+  grade: g,
+  c: ln(vc / v),
+  h: ln(vm / v),
+});
+const is = (evidence: Evidence[], mean: number, sd: number) => {
+  const p = posterior(evidence);
+  expect(Math.abs(p.logMean - mean)).toBeLessThanOrEqual(6e-5);
+  expect(Math.abs(p.logSd - sd)).toBeLessThanOrEqual(6e-5);
+  return p;
+};
+
+describe('tuning: worked values that an independent program gave', () => {
+  it('timed feed at 0.8 of the model', () => void is([timed(0.8)], 0.1885, 0.1379));
+  it('too cold at the model’s fastest', () => void is([grade('too-cold', 5.9, 5.9, 2)], 0.212, 0.2785));
+  it('too cold at 0.8 of it', () => void is([grade('too-cold', 0.8 * 5.9, 5.9, 2)], 0.3001, 0.2665));
+  it('too hot at the model’s slowest, with ψ', () => {
+    const p = is([grade('too-hot', 2, 5.9, 2)], -0.1437, 0.3191);
+    expect(Math.abs(p.slowMean - 0.2932)).toBeLessThanOrEqual(6e-5);
+    expect(Math.abs(p.slowSd - 0.4047)).toBeLessThanOrEqual(6e-5);
+  });
+  it('good at 4 with 5.9 and 2.0', () => void is([grade('good', 4, 5.9, 2)], -0.0482, 0.287));
+  it('good at 2 with 5.9 and 2.7, five times', () =>
+    void is(Array.from({ length: 5 }, () => grade('good', 2, 5.9, 2.7)), 0.2363, 0.2689));
+  it('three kinds in any order', () => {
+    const a = grade('too-cold', 0.8 * 5.9, 5.9, 2);
+    const b = grade('good', 4, 5.9, 2);
+    const c = timed(0.85);
+    for (const order of [[a, b, c], [c, b, a], [b, a, c]]) is(order, 0.173, 0.1235); // prettier-ignore
+  });
+});
+
+describe('tuning: what must always hold', () => {
+  const seen = fc.record({ theta: fc.double({ min: -0.6, max: 0.6, noNaN: true }), sd: fc.double({ min: 0.12, max: 0.4, noNaN: true }) });
+
+  it('timed feeds alone give the conjugate normal result to 1e-9', () => {
+    fc.assert(
+      fc.property(fc.array(seen, { minLength: 1, maxLength: 12 }), (list) => {
+        const p = posterior(list.map((s) => ({ kind: 'seen', what: 'feed', ...s })));
+        fc.pre(p.setAside.length === 0);
+        const precision = 1 / 0.35 ** 2 + list.reduce((s, e) => s + 1 / e.sd ** 2, 0);
+        const mean = list.reduce((s, e) => s + e.theta / e.sd ** 2, 0) / precision;
+        expect(Math.abs(p.logMean - mean)).toBeLessThan(1e-9);
+        expect(Math.abs(p.logSd - 1 / Math.sqrt(precision))).toBeLessThan(1e-9);
+      }),
+    );
+  });
+
+  it('does not depend on the order of cuts, to 1e-12', () => {
+    const all: Evidence[] = [timed(0.9), grade('good', 4, 6, 2), timed(1.1, 0.2), grade('too-hot', 2, 6, 2), grade('too-cold', 5.5, 6, 2)];
+    const p = posterior(all);
+    const q = posterior([...all].reverse());
+    expect(Math.abs(p.logMean - q.logMean)).toBeLessThan(1e-12);
+    expect(Math.abs(p.slowSd - q.slowSd)).toBeLessThan(1e-12);
+  });
+
+  it('sets a wild timing aside, and names it', () => {
+    const p = posterior([timed(1), timed(1.05), timed(0.95), timed(9), timed(1)]);
+    expect(p.setAside).toEqual([3]);
+    expect(Math.abs(p.logMean)).toBeLessThan(0.05);
+  });
+
+  it('keeps a single cut, however far', () => expect(posterior([timed(9)]).setAside).toEqual([]));
+
+  it('the fast normal integral agrees with its plain twin', () => {
+    for (let z = -10; z <= 10; z += 0.00137) expect(Math.abs(fastPhi(z) - normalCdf(z))).toBeLessThan(3e-7);
+  });
+});
