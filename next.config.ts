@@ -1,0 +1,11 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  serverExternalPackages: ['@electric-sql/pglite', 'pg'],
+  images: { unoptimized: true },
+  poweredByHeader: false,
+  reactStrictMode: true,
+  devIndicators: false,
+};
+
+export default config;

@@ -1,0 +1,162 @@
+/**
+ * Makes src/server/demo/workshop.json: the invented workshop with a season of cuts, simulated with a fixed seed from
+ * what the model itself claims (a hidden tuning for each foam and wire, grades and timings with the model's own
+ * spread). Run by `node scripts/makeWorkshop.mjs`; its output is committed.
+ */
+import { loggedCutSchema, type LoggedCut, type Seen } from '@/core/documents/log';
+import { rigSchema, type Rig, type RigInput } from '@/core/documents/rig';
+import { setUp } from '@/core/engine/setup';
+import { solve } from '@/core/engine/solve';
+import { States } from '@/core/engine/states';
+import { storedOf } from '@/core/engine/tune';
+import { windowOf } from '@/core/engine/window';
+
+let seed = 20260402;
+const random = () => {
+  seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
+  return (seed + 0.5) / 4294967296;
+};
+const normal = () => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
+const round = (x: number, step: number) => Number((Math.round(x / step) * step).toPrecision(8));
+
+const foams = [
+  { name: 'Blue XPS board, 50 mm', kind: 'xps', densityKgM3: 33, origin: 'measured', note: 'Weighed and measured, three offcuts. Skin shed 6 mm a face.' },
+  { name: 'White bead board, 100 mm', kind: 'eps', densityKgM3: 20, origin: 'measured', note: 'Cold-frame panels. Fresh board: leave it a week.' },
+  { name: 'Black EPP, crate pads', kind: 'epp', densityKgM3: 30, origin: 'label', note: 'From the crate maker.' },
+  { name: 'Soft bead block', kind: 'eps', densityKgM3: 15, origin: 'measured', note: 'For the gate sign.' },
+] as const;
+const spools = [
+  { name: 'Nickel-chromium 25 gauge', alloy: 'nicr-80', diameterMm: 0.455, strands: 1, metres: 18, note: '' },
+  { name: 'Nickel-chromium 28 gauge', alloy: 'nicr-80', diameterMm: 0.321, strands: 1, metres: 9, note: 'Fine work.' },
+  { name: 'Stainless locking wire', alloy: 'ss-304', diameterMm: 0.635, strands: 1, metres: 40, note: 'Cheap and soft: takes a set.' },
+  { name: 'Hard leader 0.4', alloy: 'ss-304-hard', diameterMm: 0.406, strands: 1, metres: 11, note: '' },
+] as const;
+const supplies = [
+  { name: 'Laptop brick 20 V', supply: { kind: 'brick', volts: 20, maxAmps: 3.25 }, control: 'none', note: '' },
+  { name: 'Brick 15 V 5 A', supply: { kind: 'brick', volts: 15, maxAmps: 5 }, control: 'pwm', note: 'With the small pulse dimmer.' },
+  { name: 'Bench supply 32 V', supply: { kind: 'bench', volts: 32, maxAmps: 6 }, control: 'volts', note: 'Volts and amps knobs.' },
+  { name: 'Tired leisure battery', supply: { kind: 'battery', volts: 12, maxAmps: 20, battery: { chemistry: 'lead-acid', cells: 6, ampHours: 40, charge: 0.6 } }, control: 'none', note: 'Holds about half of what it says.' },
+  { name: 'Transformer 24 V, tap at 12', supply: { kind: 'transformer', volts: 24, maxAmps: null, current: 'ac', ratedVA: 80 }, control: 'scale', note: 'Found unmarked: have it tested.' },
+] as const;
+
+interface Plan {
+  doc: RigInput;
+  foam: string | null;
+  spool: string | null;
+  supply: string | null;
+  at: string;
+  lnKappa: number;
+  psi: number;
+  cuts: number;
+  widths: number[];
+}
+const head = { format: 'upwind-rod/rig', version: 1 } as const;
+const wireOf = (i: number, lengthMm: number) => ({ alloy: spools[i]!.alloy, diameterMm: spools[i]!.diameterMm, lengthMm });
+
+const plans: Plan[] = [
+  {
+    doc: { ...head, name: 'Blade bow', note: 'Root and tip templates live on the nail by the door. Clip marks in red.',
+      frame: { kind: 'bow', material: 'wood', throatMm: 260 }, wire: wireOf(0, 1050),
+      supply: supplies[2]!.supply, control: { kind: 'volts', setting: 18.5 },
+      leads: { areaMm2: 1.31, lengthMm: 3000, contactOhm: 0.01, fuseA: 4, switchA: 10 },
+      tension: { kind: 'spring', setN: 60, setWhen: 'cold', springNPerMm: 1.5, springMaxN: 90 },
+      foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 }, cut: { feedMmS: 2.6 },
+      from: { 'foam.densityKgM3': 'measured', 'wire.diameterMm': 'measured', 'supply.volts': 'label', 'supply.maxAmps': 'label', 'tension.springNPerMm': 'measured', 'leads.contactOhm': 'assumed', 'room.airC': 'assumed', 'room.draughtMS': 'assumed' } },
+    foam: foams[0]!.name, spool: spools[0]!.name, supply: supplies[2]!.name, at: '2026-10-18T17:40:00Z', lnKappa: 0.16, psi: 0.1, cuts: 16, widths: [640, 640, 640, 520],
+  },
+  {
+    doc: { ...head, name: 'Panel table', note: 'Fence square to the wire; a card under the left foot.',
+      frame: { kind: 'table', material: 'wood', reachMm: 700 }, wire: { ...wireOf(1, 420), lie: 'vertical' },
+      supply: supplies[1]!.supply, control: { kind: 'pwm', setting: 0.5, frequencyHz: 1000, ratedAmps: 8 },
+      leads: { areaMm2: 0.82, lengthMm: 1600, contactOhm: 0.02, fuseA: 3.15, switchA: 6 },
+      tension: { kind: 'weight', setN: 20 },
+      foam: { kind: 'eps', densityKgM3: 20, widthMm: 300 }, cut: { feedMmS: null },
+      from: { 'foam.densityKgM3': 'measured', 'supply.volts': 'label', 'supply.maxAmps': 'label', 'leads.contactOhm': 'assumed' } },
+    foam: foams[1]!.name, spool: spools[1]!.name, supply: supplies[1]!.name, at: '2026-10-05T16:10:00Z', lnKappa: -0.11, psi: -0.05, cuts: 11, widths: [300, 300, 200],
+  },
+  {
+    doc: { ...head, name: 'Pad slicer', note: 'Pads 40 mm: spacers from the tin marked pads.',
+      frame: { kind: 'slicer', material: 'metal-insulated' }, wire: wireOf(0, 760),
+      supply: supplies[2]!.supply, control: { kind: 'amps', setting: 2.9 },
+      leads: { areaMm2: 1.31, lengthMm: 2400, contactOhm: 0.01, fuseA: 4, switchA: 10 },
+      tension: { kind: 'spring', setN: 45, springNPerMm: 1.5, springMaxN: 90 },
+      foam: { kind: 'epp', densityKgM3: 30, widthMm: 500 }, cut: { feedMmS: null },
+      from: { 'foam.densityKgM3': 'label', 'supply.volts': 'label', 'supply.maxAmps': 'label' } },
+    foam: foams[2]!.name, spool: spools[0]!.name, supply: supplies[2]!.name, at: '2026-09-21T09:30:00Z', lnKappa: 0.22, psi: 0.0, cuts: 8, widths: [500],
+  },
+  {
+    doc: { ...head, name: 'Sign towers', note: 'Gate sign, letters in three passes.',
+      frame: { kind: 'gantry', material: 'metal-insulated' }, wire: wireOf(3, 1200),
+      supply: supplies[4]!.supply, control: { kind: 'scale', setting: 0.59 },
+      leads: { areaMm2: 1.31, lengthMm: 4000, contactOhm: 0.02, fuseA: 4, switchA: 10 },
+      tension: { kind: 'spring', setN: 50, springNPerMm: 0.9, springMaxN: 80 },
+      foam: { kind: 'eps', densityKgM3: 15, widthMm: 600 }, cut: { feedMmS: null },
+      from: { 'foam.densityKgM3': 'measured', 'supply.volts': 'label' } },
+    foam: foams[3]!.name, spool: spools[3]!.name, supply: supplies[4]!.name, at: '2026-08-12T18:20:00Z', lnKappa: -0.2, psi: 0.2, cuts: 5, widths: [600],
+  },
+  {
+    doc: { ...head, name: 'Evening bow', note: 'For the school visit: no dial, only the length.',
+      frame: { kind: 'bow', material: 'plastic' }, wire: wireOf(3, 1500),
+      supply: supplies[0]!.supply, control: { kind: 'none' },
+      tension: { kind: 'flex', setN: 40, frameNPerMm: 1.1 },
+      foam: { kind: 'eps', densityKgM3: 20, widthMm: 900 }, cut: { feedMmS: null },
+      from: { 'foam.densityKgM3': 'measured', 'tension.setN': 'assumed', 'leads.areaMm2': 'assumed', 'leads.lengthMm': 'assumed', 'leads.contactOhm': 'assumed' } },
+    foam: foams[1]!.name, spool: spools[3]!.name, supply: supplies[0]!.name, at: '2026-10-20T19:05:00Z', lnKappa: 0, psi: 0, cuts: 0, widths: [],
+  },
+  {
+    doc: { ...head, name: 'Short offcut trimmer', note: 'Wrong on purpose: a strong brick on far too short a wire.',
+      frame: { kind: 'table', material: 'wood' }, wire: { ...wireOf(2, 380), lie: 'vertical' },
+      supply: supplies[1]!.supply, control: { kind: 'none' },
+      tension: { kind: 'fixed', setN: 30 },
+      foam: { kind: 'eps', densityKgM3: 20, widthMm: 220 }, cut: { feedMmS: null },
+      from: { 'foam.densityKgM3': 'measured' } },
+    foam: foams[1]!.name, spool: spools[2]!.name, supply: supplies[1]!.name, at: '2026-06-02T20:15:00Z', lnKappa: 0, psi: 0, cuts: 0, widths: [],
+  },
+]; // prettier-ignore
+
+function season(plan: Plan, rig: Rig): LoggedCut[] {
+  const out: LoggedCut[] = [];
+  const start = Date.parse('2026-04-06T17:00:00Z');
+  const end = Date.parse(plan.at);
+  for (let i = 0; i < plan.cuts; i++) {
+    const widthMm = plan.widths[i % plan.widths.length]!;
+    const now = rig.control.setting!;
+    const steps = [0.86, 1.14, 1.0, 0.94, 1.06, 1.0, 1.0, 0.97];
+    const setting = round(now * steps[i % steps.length]!, rig.control.kind === 'amps' || now < 2 ? 0.01 : 0.1);
+    const s = setUp({ ...rig, control: { ...rig.control, setting }, foam: { ...rig.foam, widthMm } });
+    const w = windowOf(new States(s));
+    const fastest = w.fastest!.feed * 1000 * Math.exp(-plan.lnKappa);
+    const slowest = w.slowest! * 1000 * Math.exp(plan.psi - plan.lnKappa);
+    const at = new Date(start + ((end - start) * (i + 0.2 + 0.6 * random())) / plan.cuts).toISOString().slice(0, 16) + ':00Z';
+    const amps = random() < 0.6 ? round(w.fastest!.amps * Math.exp(0.02 * normal()), 0.01) : null;
+    const limit = i === 1 || i % 7 === 4;
+    if (limit) {
+      const seen = fastest * Math.exp(0.13 * normal());
+      const seconds = round(50 / seen - storedOf(s) * (0.6 + 0.8 * random()), 0.1);
+      out.push(cut({ at, setting, amps, widthMm, depthMm: 50, seconds: Math.max(1, seconds), limit: true, grade: null, seen: random() < 0.4 ? ['drag-lines'] : [], note: i === 1 ? 'Pushed until it began to bow.' : '' }));
+      continue;
+    }
+    const feed = Math.sqrt(fastest * Math.max(slowest, 0.15 * fastest)) * Math.exp(0.55 * (random() - 0.45) * 2);
+    const cold = Math.log(feed / fastest) + 0.3 * normal() > 0;
+    const hot = Math.log(slowest / feed) + 0.3 * normal() > 0;
+    const grade = cold ? 'too-cold' : hot ? 'too-hot' : 'good';
+    const depthMm = [50, 50, 100][i % 3]!;
+    const marks: Record<typeof grade, Seen[]> = { 'too-cold': ['drag-lines', 'hairs'], 'too-hot': ['gloss', 'grooves'], good: ['hairs'] };
+    out.push(cut({ at, setting, amps, widthMm, depthMm, seconds: round(depthMm / feed, 0.1), limit: false, grade, seen: marks[grade].slice(0, 1 + Math.floor(random() * 2)), note: '' }));
+  }
+  return out;
+}
+const cut = (c: object) => loggedCutSchema.parse(c);
+
+/** The whole workshop as it is committed. */
+export function makeWorkshop(): unknown {
+  const rigs = plans.map((plan) => {
+    const doc = rigSchema.parse(plan.doc);
+    const r = solve(doc);
+    console.error(
+      `${doc.name}: ${r.idle?.wireC?.toFixed(0)} °C, ${r.cutting?.amps?.toFixed(2)} A, ${r.cutting?.slowestFeedMmS?.toFixed(2)}–${r.cutting?.fastestFeedMmS?.toFixed(2)} mm/s, load ${r.supply.load?.toFixed(2)}: ${r.findings.map((f) => `${f.level} ${f.code} ${f.fixes.length}`).join(', ')}`,
+    );
+    return { doc, foam: plan.foam, spool: plan.spool, supply: plan.supply, at: plan.at, cuts: season(plan, doc) };
+  });
+  return { foams, spools, supplies, rigs };
+}

@@ -1,0 +1,141 @@
+import { and, desc, eq, isNull, isNotNull, or } from 'drizzle-orm';
+import type { LoggedCut } from '@/core/documents/log';
+import type { Rig } from '@/core/documents/rig';
+import type { Db } from './open';
+import { cuts, rigs } from './schema';
+
+/** What a rig uses from the stock; a rig with both foam and spool shares its tuning with that pair. */
+export interface RigLinks {
+  readonly foamStockId: string | null;
+  readonly spoolId: string | null;
+  readonly supplyId: string | null;
+}
+
+/** A rig as kept. */
+export interface RigRecord extends RigLinks {
+  readonly id: string;
+  readonly revision: number;
+  readonly doc: Rig;
+  readonly demo: boolean;
+  readonly touched: boolean;
+  readonly archived: boolean;
+  readonly updatedAt: string;
+}
+
+/** A cut as kept, beside the rig as it was then. */
+export interface CutRecord {
+  readonly id: string;
+  readonly rigId: string;
+  readonly rig: Rig;
+  readonly cut: LoggedCut;
+  readonly demo: boolean;
+}
+
+type Row = typeof rigs.$inferSelect;
+
+const toRecord = (r: Row): RigRecord => ({
+  id: r.id,
+  revision: r.revision,
+  doc: r.doc,
+  foamStockId: r.foamStockId,
+  spoolId: r.spoolId,
+  supplyId: r.supplyId,
+  demo: r.demo,
+  touched: r.touched,
+  archived: r.archivedAt !== null,
+  updatedAt: new Date(r.updatedAt).toISOString(),
+});
+
+const toCut = (r: typeof cuts.$inferSelect): CutRecord => ({ id: r.id, rigId: r.rigId, rig: r.rig, cut: r.cut, demo: r.demo });
+
+/** The document as it is stored: tuning 1 and its own spread, whatever was shown. */
+function bare(doc: Rig): Rig {
+  return { ...doc, foam: { ...doc.foam, tuning: 1, tuningSd: 0.35 } };
+}
+
+const columns = (doc: Rig) => ({
+  name: doc.name,
+  doc: bare(doc),
+  frameKind: doc.frame.kind,
+  foamKind: doc.foam.kind,
+  widthMm: doc.foam.widthMm,
+});
+
+/** All rigs, the newest work first. */
+export async function listRigs(db: Db, archived = false): Promise<RigRecord[]> {
+  const where = archived ? isNotNull(rigs.archivedAt) : isNull(rigs.archivedAt);
+  return (await db.select().from(rigs).where(where).orderBy(desc(rigs.updatedAt), rigs.id)).map(toRecord);
+}
+
+export async function getRig(db: Db, id: string): Promise<RigRecord | null> {
+  const [row] = await db.select().from(rigs).where(eq(rigs.id, id));
+  return row ? toRecord(row) : null;
+}
+
+export async function insertRig(db: Db, doc: Rig, links: RigLinks, demo = false, at?: string): Promise<RigRecord> {
+  const id = crypto.randomUUID();
+  const times = at ? { createdAt: at, updatedAt: at } : {};
+  const [row] = await db.insert(rigs).values({ id, ...columns(doc), ...links, demo, ...times }).returning();
+  return toRecord(row!);
+}
+
+/**
+ * Saves a rig made on revision `base`. Null where another save came first (nothing is changed); the caller then
+ * answers with the newer one.
+ */
+export async function saveRig(db: Db, id: string, base: number, doc: Rig, links: RigLinks): Promise<RigRecord | null> {
+  const [row] = await db
+    .update(rigs)
+    .set({ ...columns(doc), ...links, revision: base + 1, touched: true, updatedAt: new Date().toISOString() })
+    .where(and(eq(rigs.id, id), eq(rigs.revision, base)))
+    .returning();
+  return row ? toRecord(row) : null;
+}
+
+export async function setArchived(db: Db, id: string, archived: boolean): Promise<boolean> {
+  const archivedAt = archived ? new Date().toISOString() : null;
+  return (await db.update(rigs).set({ archivedAt }).where(eq(rigs.id, id)).returning({ id: rigs.id })).length > 0;
+}
+
+export async function deleteRig(db: Db, id: string): Promise<boolean> {
+  return (await db.delete(rigs).where(eq(rigs.id, id)).returning({ id: rigs.id })).length > 0;
+}
+
+/** Names of the rigs that use a thing of the stock. */
+export async function rigsUsing(db: Db, what: keyof RigLinks, id: string): Promise<{ id: string; name: string }[]> {
+  return db.select({ id: rigs.id, name: rigs.name }).from(rigs).where(eq(rigs[what], id));
+}
+
+/** The cuts that tune a rig: of its foam and spool where it has both, otherwise its own without a pair; oldest first. */
+export async function cutsFor(db: Db, rig: Pick<RigRecord, 'id' | 'foamStockId' | 'spoolId'>): Promise<CutRecord[]> {
+  const paired = rig.foamStockId !== null && rig.spoolId !== null;
+  const where = paired
+    ? and(eq(cuts.foamStockId, rig.foamStockId!), eq(cuts.spoolId, rig.spoolId!))
+    : and(eq(cuts.rigId, rig.id), or(isNull(cuts.foamStockId), isNull(cuts.spoolId)));
+  return (await db.select().from(cuts).where(where).orderBy(cuts.at, cuts.id)).map(toCut);
+}
+
+/** Logs a cut and marks its rig as the newest work, in one step. */
+export async function insertCut(db: Db, rig: RigRecord, cut: LoggedCut, demo = false): Promise<CutRecord> {
+  return db.transaction(async (tx) => {
+    const [row] = await tx
+      .insert(cuts)
+      .values({
+        id: crypto.randomUUID(),
+        rigId: rig.id,
+        foamStockId: rig.foamStockId,
+        spoolId: rig.spoolId,
+        rig: bare(rig.doc),
+        cut,
+        at: cut.at,
+        demo,
+      })
+      .returning();
+    if (!demo) await tx.update(rigs).set({ updatedAt: new Date().toISOString(), touched: true }).where(eq(rigs.id, rig.id));
+    return toCut(row!);
+  });
+}
+
+export async function deleteCut(db: Db, id: string): Promise<boolean> {
+  return (await db.delete(cuts).where(eq(cuts.id, id)).returning({ id: cuts.id })).length > 0;
+}

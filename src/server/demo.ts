@@ -1,0 +1,25 @@
+import 'server-only';
+import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from '@/db/demo';
+import type { Db } from '@/db/open';
+import { database } from './db';
+import { refusal } from './http';
+import workshop from './demo/workshop.json';
+
+/** The demo workshop as committed: made once by scripts/makeWorkshop.ts with a fixed seed. */
+const WORKSHOP = workshop as unknown as Workshop;
+
+export async function loadWorkshopIfEmpty(db: Db): Promise<boolean> {
+  if (!(await isEmpty(db))) return false;
+  await insertWorkshop(db, WORKSHOP);
+  return true;
+}
+
+export async function loadWorkshop(): Promise<{ ok: true }> {
+  if (!(await loadWorkshopIfEmpty(await database())))
+    throw refusal(409, 'not-empty', 'The sample workshop is put in only where nothing of your own lies yet.');
+  return { ok: true };
+}
+
+export async function emptyWorkshop(): Promise<{ kept: number }> {
+  return deleteWorkshop(await database());
+}

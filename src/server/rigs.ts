@@ -1,0 +1,160 @@
+import 'server-only';
+import { z } from 'zod';
+import { loggedCutSchema } from '@/core/documents/log';
+import { rigSchema, type Rig } from '@/core/documents/rig';
+import { advise } from '@/core/engine/advise';
+import { evidenceOf, tuned, tuningOf, type Tuning } from '@/core/engine/tune';
+import type { Advice } from '@/core/documents/advice';
+import type { Db } from '@/db/open';
+import * as rigs from '@/db/rigs';
+import { database } from './db';
+import { Refusal, refusal } from './http';
+
+/** A rig as its page needs it: the record, the cuts that tune it, what they say. */
+export interface OpenRig {
+  readonly record: rigs.RigRecord;
+  readonly cuts: readonly rigs.CutRecord[];
+  readonly tuning: Tuning;
+}
+
+/** Tunings already worked out, by the cuts they come from. Recomputed whenever the log is not the same. */
+const worked = new Map<string, Tuning>();
+const MOST_KEPT = 200;
+
+function tuningFor(cuts: readonly rigs.CutRecord[]): Tuning {
+  const key = cuts.map((c) => c.id).join();
+  let t = worked.get(key);
+  if (!t) {
+    t = tuningOf(cuts);
+    if (worked.size >= MOST_KEPT) worked.clear();
+    worked.set(key, t);
+  }
+  return t;
+}
+
+async function opened(db: Db, record: rigs.RigRecord): Promise<OpenRig> {
+  const cuts = await rigs.cutsFor(db, record);
+  return { record, cuts, tuning: tuningFor(cuts) };
+}
+
+async function found(db: Db, id: string): Promise<rigs.RigRecord> {
+  const record = await rigs.getRig(db, id);
+  if (!record) throw refusal(404, 'not-found', 'There is no such rig.');
+  return record;
+}
+
+export async function openRig(id: string): Promise<OpenRig | null> {
+  const db = await database();
+  const record = await rigs.getRig(db, id);
+  return record ? opened(db, record) : null;
+}
+
+/** A rig as the shelf shows it: its document with the tuning filled in. */
+export interface ShelfRig {
+  readonly id: string;
+  readonly doc: Rig;
+  readonly cuts: number;
+  readonly demo: boolean;
+  readonly archived: boolean;
+  readonly updatedAt: string;
+}
+
+export async function shelf(archived: boolean): Promise<ShelfRig[]> {
+  const db = await database();
+  const records = await rigs.listRigs(db, archived);
+  const out: ShelfRig[] = [];
+  for (const record of records) {
+    const o = await opened(db, record);
+    out.push({
+      id: record.id,
+      doc: tuned(record.doc, o.tuning),
+      cuts: o.tuning.used,
+      demo: record.demo,
+      archived: record.archived,
+      updatedAt: record.updatedAt,
+    });
+  }
+  return out;
+}
+
+const linkSchema = z.string().max(64).nullable().default(null);
+const linksShape = { foamStockId: linkSchema, spoolId: linkSchema, supplyId: linkSchema };
+
+export const newRigSchema = z.strictObject({ doc: rigSchema, ...linksShape });
+export async function createRig({ doc, ...links }: z.output<typeof newRigSchema>): Promise<OpenRig> {
+  const db = await database();
+  return opened(db, await insertLinked(() => rigs.insertRig(db, doc, links)));
+}
+
+export const saveSchema = z.strictObject({ base: z.number().int().min(1), doc: rigSchema, ...linksShape });
+export async function saveRig(id: string, { base, doc, ...links }: z.output<typeof saveSchema>): Promise<OpenRig> {
+  const db = await database();
+  const saved = await insertLinked(() => rigs.saveRig(db, id, base, doc, links));
+  if (saved) return opened(db, saved);
+  const theirs = await opened(db, await found(db, id));
+  throw new Refusal(
+    409,
+    [{ path: 'base', rule: 'revision', message: `Another save came first: this rig is at revision ${theirs.record.revision}.` }],
+    { theirs },
+  );
+}
+
+/** A link to a thing that is not there is the sender's fault, not the server's. */
+async function insertLinked<T>(work: () => Promise<T>): Promise<T> {
+  try {
+    return await work();
+  } catch (e) {
+    const code = (e as { cause?: { code?: string } }).cause?.code;
+    if (code === '23503') throw refusal(422, 'link', 'names a foam, spool or supply that is not in the drawer');
+    throw e;
+  }
+}
+
+export async function duplicateRig(id: string): Promise<OpenRig> {
+  const db = await database();
+  const r = await found(db, id);
+  const doc = { ...r.doc, name: `${r.doc.name || 'Rig'}, copy`.slice(0, 200) };
+  return opened(db, await rigs.insertRig(db, doc, r));
+}
+
+export const patchSchema = z.strictObject({ archived: z.boolean() });
+export async function archiveRig(id: string, { archived }: z.output<typeof patchSchema>): Promise<{ ok: true }> {
+  const db = await database();
+  if (!(await rigs.setArchived(db, id, archived))) throw refusal(404, 'not-found', 'There is no such rig.');
+  return { ok: true };
+}
+
+export async function removeRig(id: string): Promise<{ ok: true }> {
+  const db = await database();
+  if (!(await rigs.deleteRig(db, id))) throw refusal(404, 'not-found', 'There is no such rig.');
+  return { ok: true };
+}
+
+/** The document of a rig as it is exported: with what the log says of its foam. */
+export async function exportRig(id: string): Promise<Rig> {
+  const db = await database();
+  const o = await opened(db, await found(db, id));
+  return tuned(o.record.doc, o.tuning);
+}
+
+/** Answer to a logged cut: the rig with its new tuning, and whether the cut could count. */
+export interface Logged {
+  readonly open: OpenRig;
+  readonly counts: boolean;
+  readonly advice: Advice;
+}
+
+export async function logCut(id: string, cut: z.output<typeof loggedCutSchema>): Promise<Logged> {
+  const db = await database();
+  const record = await found(db, id);
+  const kept = await rigs.insertCut(db, record, cut);
+  const open = await opened(db, await found(db, id));
+  const advice = advise(record.doc, open.tuning, open.cuts.map((c) => c.cut));
+  return { open, counts: evidenceOf(kept).length > 0, advice };
+}
+
+export async function removeCut(rigId: string, cutId: string): Promise<OpenRig> {
+  const db = await database();
+  if (!(await rigs.deleteCut(db, cutId))) throw refusal(404, 'not-found', 'There is no such cut.');
+  return opened(db, await found(db, rigId));
+}
