@@ -1,0 +1,16 @@
+'use client';
+import Button from '@mui/material/Button';
+
+export default function Failed({ reset }: { reset: () => void }) {
+  return (
+    <div className="page">
+      <h1>This page could not be shown</h1>
+      <p>What was saved is kept. If it stays like this, look at the window in which the program was started.</p>
+      <p>
+        <Button variant="contained" onClick={reset}>
+          Try again
+        </Button>
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { Suspense } from 'react';
+import { RigPage } from '@/features/rig/RigPage';
+import { openRig } from '@/server/rigs';
+import { drawer } from '@/server/stock';
+
+type Props = { params: Promise<{ id: string }> };
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const open = await openRig((await params).id);
+  return { title: open?.record.doc.name || 'Rig' };
+}
+
+export default async function Page({ params }: Props) {
+  const open = await openRig((await params).id);
+  if (!open) notFound();
+  return (
+    <Suspense>
+      <RigPage key={open.record.id} open={open} stock={await drawer()} />
+    </Suspense>
+  );
+}

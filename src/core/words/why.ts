@@ -1,0 +1,164 @@
+import type { FindingCode } from '../documents/reading';
+import type { Evaluation } from '../engine/evaluate';
+import { ohmPerMetre } from '../engine/setup';
+import type { Say } from './say';
+
+/** A question that "why" answers: the relation in words, then each number that goes into it. */
+export interface Why {
+  readonly title: string;
+  readonly relation: string;
+  readonly numbers: readonly (readonly [string, string])[];
+  readonly source: string;
+}
+
+export const WHY_TOPICS = ['amps', 'air', 'fastest', 'slowest', 'kerf', 'load', 'reserve', 'drag', 'room', 'touch'] as const;
+export type WhyTopic = (typeof WHY_TOPICS)[number];
+
+/** Which topic explains a finding. */
+export const WHY_OF: Partial<Record<FindingCode, WhyTopic>> = {
+  'supply-overload': 'load',
+  'pulse-peak-overload': 'load',
+  'supply-near-limit': 'load',
+  'supply-volts-short': 'amps',
+  'touch-voltage': 'touch',
+  'wire-melts': 'air',
+  'wire-too-hot': 'air',
+  'wire-too-cold': 'air',
+  'smokes-at-entry': 'air',
+  'feed-too-fast': 'fastest',
+  'feed-near-limit': 'fastest',
+  'melt-back': 'slowest',
+  'fume-limit': 'slowest',
+  'heat-too-high': 'slowest',
+  'wide-slot': 'kerf',
+  'wire-short': 'room',
+};
+
+type Teller = (e: Evaluation, say: Say) => Why;
+const mm = (m: number) => m * 1000;
+
+const window = (e: Evaluation, say: Say): [string, string][] => {
+  const m = e.s.melt;
+  if (!m) return [];
+  return [
+    ['foam flows at', say(m.flowC, 'temperature')],
+    ['density', say(e.s.rig.foam.densityKgM3, 'density')],
+    ['tuning of the heat it takes', `× ${e.s.rig.foam.tuning.toPrecision(3)}`],
+  ];
+};
+
+/* prettier-ignore */
+const TELLERS: Record<WhyTopic, Teller> = {
+  amps: (e, say) => ({
+    title: 'Amps through the wire',
+    relation: 'Amps = volts ÷ (ohms of the hot wire + leads, contacts and the supply’s inside).',
+    numbers: [
+      ['source', say(e.s.drive.volts, 'volts')],
+      ['wire, hot in air', say(ohmPerMetre(e.s, e.idle.airC) * e.s.length, 'ohms')],
+      ['all the rest', say(e.s.drive.restOhm, 'ohms')],
+      ['amps, idling', say(e.idle.amps, 'amps')],
+      ['amps, cutting', say(e.idle.cutAmps, 'amps')],
+    ],
+    source: 'Ohm’s law; resistance by the alloy’s table against temperature.',
+  }),
+  air: (e, say) => ({
+    title: 'Temperature in air',
+    relation: 'The wire heats until it loses to the air, by moving air and by radiation, all that the current turns into heat.',
+    numbers: [
+      ['heat made', say((e.idle.amps ** 2) * ohmPerMetre(e.s, e.idle.airC), 'heatPerLength')],
+      ['wire', say(mm(e.s.diameter), 'wireDiameter')],
+      ['air', say(e.s.room.airC, 'temperature')],
+      ['draught', say(e.s.room.draught, 'draught')],
+      ['wire in air, idling', say(e.idle.airC, 'temperature')],
+      ['alloy’s limit', say(e.s.alloy.limitC, 'temperature')],
+    ],
+    source: 'Morgan (1975), Nagendra and others (1970), Churchill & Bernstein (1977); radiation by Stefan and Boltzmann.',
+  }),
+  fastest: (e, say) => ({
+    title: 'Fastest feed',
+    relation: 'A moving line of heat melts a slot; at the fastest feed that slot is just as wide as the wire. Slot × feed depends on the heat alone.',
+    numbers: [
+      ['heat into the foam there', say(e.window.fastest?.heat, 'heatPerLength')],
+      ['wire in the foam there', say(e.window.fastest?.foamC, 'temperature')],
+      ...window(e, say),
+      ['fastest feed', e.window.fastest ? say(mm(e.window.fastest.feed), 'feed') : 'none: too cold'],
+    ],
+    source: 'Rosenthal (1946), Carslaw & Jaeger §10.7: moving line source.',
+  }),
+  slowest: (e, say) => ({
+    title: 'Slowest clean feed',
+    relation: 'The larger of two: where the wire melts back a millimetre a side, and where it gets so hot in its slot that the foam smokes.',
+    numbers: [
+      ['melts back under', e.window.meltBack ? say(mm(e.window.meltBack.feed), 'feed') : 'none: too cold'],
+      ['smokes under', e.window.fume ? say(mm(e.window.fume.feed), 'feed') : 'never: still air keeps it cooler'],
+      ['fume limit of the foam', say(e.s.melt?.fumeC, 'temperature')],
+      ...window(e, say),
+    ],
+    source: 'The same moving source; a millimetre a side is ours.',
+  }),
+  kerf: (e, say) => ({
+    title: 'Slot',
+    relation: 'Slot = 4 × diffusivity × Y ÷ feed, where Y follows from the heat that reaches the foam. Twice the feed halves the slot.',
+    numbers: [
+      ['heat into the foam', say(e.cut?.heat, 'heatPerLength')],
+      ['feed', e.feed === null ? 'none' : say(mm(e.feed), 'feed')],
+      ['wire', say(mm(e.s.diameter), 'wireDiameter')],
+      ...window(e, say),
+      ['slot', e.cut ? say(mm(e.cut.width), 'slot') : 'none'],
+    ],
+    source: 'Rosenthal (1946), Carslaw & Jaeger §10.7.',
+  }),
+  load: (e, say) => ({
+    title: 'Load on the supply',
+    relation: 'Worst amps ÷ the most the supply gives. The worst is the largest of cold, idling and cutting; with pulses, every pulse at full volts. Least wire = volts ÷ most amps.',
+    numbers: [
+      ['worst amps', say(e.load.worstAmps, 'amps')],
+      ['supply gives', e.s.drive.maxAmps === null ? 'not known' : say(e.s.drive.maxAmps, 'amps')],
+      ['least wire it allows', say(e.load.leastOhm, 'ohms')],
+      ['this wire, cold', say(ohmPerMetre(e.s, e.s.room.airC) * e.s.length, 'ohms')],
+      ['load', say(e.load.share, 'share')],
+    ],
+    source: 'Ohm’s law. Keeping to 80 % is common practice.',
+  }),
+  reserve: (e, say) => ({
+    title: 'In hand',
+    relation: 'What is left of the fastest feed: 100 % less feed ÷ fastest feed. By hand half is kept in hand, with weights or motors 30 %.',
+    numbers: [
+      ['feed', e.feed === null ? 'none' : say(mm(e.feed), 'feed')],
+      ['fastest', e.window.fastest ? say(mm(e.window.fastest.feed), 'feed') : 'none'],
+      ['in hand', e.reserve === null ? 'none' : say(1 - e.reserve, 'share')],
+    ],
+    source: 'Common practice, no source.',
+  }),
+  drag: (e, say) => ({
+    title: 'Drag on the wire',
+    relation: 'A small share of the wire touches foam that has not melted, since beads differ in density; over the fastest feed the rest is crushed. It rises steeply near the fastest feed.',
+    numbers: [
+      ['feed ÷ fastest', e.reserve === null ? 'none' : say(e.reserve, 'share')],
+      ['drag on each metre', say(e.drag, 'drag')],
+    ],
+    source: 'Ours, no published source: good to a factor of two.',
+  }),
+  room: (e, say) => ({
+    title: 'Length of wire wanted',
+    relation: 'Foam + on each side three times the reach of a cool end + 10 mm. After three reaches the wire has 95 % of its heat.',
+    numbers: [
+      ['foam', say(e.s.rig.foam.widthMm, 'foamSize')],
+      ['reach of a cool end', e.coolEnd === null ? 'cold' : say(mm(e.coolEnd), 'wireLength')],
+      ['wanted', e.wantedLength === null ? 'cold' : say(mm(e.wantedLength), 'wireLength')],
+      ['there is', say(e.s.rig.wire.lengthMm, 'wireLength')],
+    ],
+    source: 'Fin equation, Incropera & DeWitt §3.6.',
+  }),
+  touch: (e, say) => ({
+    title: 'Volts on the bare wire',
+    relation: 'The highest volts that can stand on the wire, were the loop open anywhere. No more than 60 V dc or 30 V ac.',
+    numbers: [['open volts of the supply', say(e.s.drive.openVolts, 'volts')]],
+    source: 'IEC 62368-1, energy source class 1.',
+  }),
+};
+
+/** Answers "why" with this rig's numbers, in somebody's units. */
+export function why(topic: WhyTopic, e: Evaluation, say: Say): Why {
+  return TELLERS[topic](e, say);
+}

@@ -1,0 +1,52 @@
+'use client';
+import Link from 'next/link';
+import type { ShelfRig } from '@/server/rigs';
+import css from './bench.module.css';
+import { Browser } from './Browser';
+import { Sheet } from './Sheet';
+
+/** At the bench: one rig in figures that read from two metres; how to reach this page from a phone. */
+export function Bench({ rigs, chosen, phone, qr }: { rigs: readonly ShelfRig[]; chosen: ShelfRig | null; phone: string | null; qr: string | null }) {
+  return (
+    <div className={css.page}>
+      {chosen ? <Sheet rig={chosen} /> : <Pick rigs={rigs} />}
+      <section className={css.phone} aria-label="From a phone">
+        <h2>From a phone</h2>
+        {phone ? (
+          <div className={css.reach}>
+            {qr && <img src={qr} alt={`Code that opens ${phone}`} width={148} height={148} />}
+            <p>
+              Point the phone at the code, or type <b className={css.address}>{phone}</b>. Everyone on this network can read and change the rigs.
+            </p>
+          </div>
+        ) : (
+          <p>
+            This program answers only to this machine. To reach it from a phone on the same network, start it with <code>HOST=0.0.0.0 npm start</code>; its address and a code then stand here.
+          </p>
+        )}
+        <Browser />
+      </section>
+    </div>
+  );
+}
+
+function Pick({ rigs }: { rigs: readonly ShelfRig[] }) {
+  return (
+    <section className={css.pick}>
+      <h1>At the bench</h1>
+      {rigs.length === 0 ? (
+        <p>
+          No rig yet: <Link href="/new">start one</Link>.
+        </p>
+      ) : (
+        <ul>
+          {rigs.map((r) => (
+            <li key={r.id}>
+              <Link href={`/bench?rig=${r.id}`}>{r.doc.name || 'A rig without a name'}</Link>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

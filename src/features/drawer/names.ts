@@ -1,0 +1,21 @@
+import type { ControlKind } from '@/core/documents/control';
+import type { SupplyKind } from '@/core/documents/supply';
+
+export const SUPPLY_WORDS: Record<SupplyKind, string> = {
+  bench: 'Bench supply',
+  brick: 'Brick',
+  'computer-supply': 'Computer supply',
+  battery: 'Battery',
+  transformer: 'Transformer',
+  charger: 'Battery charger',
+  other: 'Something else',
+};
+
+export const CONTROL_WORDS: Partial<Record<ControlKind, string>> = {
+  none: 'no dial',
+  volts: 'volts held',
+  amps: 'amps held',
+  pwm: 'pulse-width dimmer',
+  phase: 'dimmer ahead of it',
+  scale: 'variac or tap',
+};

@@ -1,0 +1,83 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useEffect, useState } from 'react';
+import type { Finding } from '@/core/documents/reading';
+import { findingWords, patchWords } from '@/core/words/findings';
+import { why, WHY_OF, type Why } from '@/core/words/why';
+import { apply } from '@/state/edit';
+import { useDerived, useRig, useRigStore } from '@/state/RigContext';
+import { LevelMark, LEVEL_WORD } from '@/ui/Level';
+import { typing } from '@/ui/typing';
+import { useUnits } from '@/ui/Units';
+import { WhyDialog } from '@/ui/WhyDialog';
+import css from './findings.module.css';
+
+/** The findings of the rig, the worst first, each with a fix to try and its reason. */
+export function Findings() {
+  const { reading, evaluation } = useDerived();
+  const store = useRigStore();
+  const { say } = useUnits();
+  const [shown, setShown] = useState<Why | null>(null);
+  const control = useRig((s) => s.doc.control);
+  const [told, later] = split(reading.findings);
+  const tryIt = (finding: Finding, i: number) => {
+    const { doc, edit } = store.getState();
+    edit(`try: ${finding.code}`, apply(doc, finding.fixes[i]!.patch));
+  };
+  useEffect(() => {
+    const on = (e: KeyboardEvent) => {
+      if (e.key.toLowerCase() !== 't' || e.ctrlKey || e.metaKey || e.altKey || typing(e)) return;
+      const first = told.find((f) => f.fixes.length > 0);
+      if (first) tryIt(first, 0);
+    };
+    window.addEventListener('keydown', on);
+    return () => window.removeEventListener('keydown', on);
+  });
+  return (
+    <div className={css.list} aria-live="polite">
+      {told.length === 0 && <p className={css.none}>Nothing stands against it that is worked out here. That is not to say it is safe: look at the cautions.</p>}
+      {told.map((f) => {
+        const words = findingWords(f.code, f.values, say);
+        const topic = WHY_OF[f.code];
+        return (
+          <section key={f.code + String(f.values['part'] ?? '')} className={css.card} data-level={f.level} aria-label={`${LEVEL_WORD[f.level]}: ${words.head}`}>
+            <h3 className={css.head}>
+              <LevelMark level={f.level} />
+              <span>
+                <span className="hidden-visually">{LEVEL_WORD[f.level]}: </span>
+                {words.head}
+              </span>
+            </h3>
+            <p className={css.text}>{words.text}</p>
+            {(f.fixes.length > 0 || topic) && (
+              <div className={css.acts}>
+                {f.fixes.map((fix, i) => (
+                  <Button key={i} size="small" variant={i === 0 ? 'contained' : 'outlined'} onClick={() => tryIt(f, i)} title="Try it: can be undone">
+                    {patchWords(fix.patch, { control }, say)}
+                  </Button>
+                ))}
+                {topic && (
+                  <button type="button" className="quiet" onClick={() => setShown(why(topic, evaluation, say))} aria-label={`Why: ${words.head}`}>
+                    why
+                  </button>
+                )}
+              </div>
+            )}
+          </section>
+        );
+      })}
+      {later && (
+        <p className={css.later}>
+          <LevelMark level="note" size={12} /> {findingWords(later.code, later.values, say).text}
+        </p>
+      )}
+      <WhyDialog why={shown} onClose={() => setShown(null)} />
+    </div>
+  );
+}
+
+/** What this version does not reckon is told in one quiet line at the end. */
+function split(findings: readonly Finding[]): [Finding[], Finding | undefined] {
+  const later = findings.find((f) => f.code === 'outside-model' && f.values['part'] !== 'density');
+  return [findings.filter((f) => f !== later), later];
+}

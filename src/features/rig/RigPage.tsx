@@ -1,0 +1,105 @@
+'use client';
+import Snackbar from '@mui/material/Snackbar';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import type { Stock } from '@/db/stock';
+import type { OpenRig } from '@/server/rigs';
+import { RigProvider, useDerived, useRig, useRigStore } from '@/state/RigContext';
+import { useWindowCurve } from '@/state/useWindowCurve';
+import { typing } from '@/ui/typing';
+import { Band } from '@/ui/wire/Band';
+import { Cautions } from './Cautions';
+import { ChartKey } from './ChartKey';
+import { Conflict } from './Conflict';
+import { CutList } from './CutList';
+import { Facts } from './Facts';
+import { Findings } from './Findings';
+import { NextCut } from './NextCut';
+import { PowerStage } from './PowerStage';
+import css from './rig.module.css';
+import { STAGE_HEADS, STAGES, type StageId } from './stageList';
+import { StageNav } from './StageNav';
+import { CutFields, CutterStage, FoamStage, WireStage } from './stages';
+import { TitleBar } from './TitleBar';
+import { TryStage } from './TryStage';
+import { WindowChart } from './WindowChart';
+
+/** One rig: the wire picture above, a stage below: decide, what follows, what to do. */
+export function RigPage({ open, stock }: { open: OpenRig; stock: Stock }) {
+  return (
+    <RigProvider open={open}>
+      <Inside stock={stock} />
+    </RigProvider>
+  );
+}
+
+function useStage(): [StageId, (s: StageId) => void] {
+  const router = useRouter();
+  const asked = useSearchParams().get('stage');
+  const stage = STAGES.find((s) => s === asked) ?? 'foam';
+  return [stage, (s) => router.replace(`?stage=${s}`, { scroll: false })];
+}
+
+function Inside({ stock }: { stock: Stock }) {
+  const [stage, go] = useStage();
+  const store = useRigStore();
+  const { reading, evaluation, rig } = useDerived();
+  const cuts = useRig((s) => s.cuts);
+  const { curve, stale } = useWindowCurve(rig);
+  const [told, tell] = useState<string | null>(null);
+  useEffect(() => {
+    const on = (e: KeyboardEvent) => {
+      const mod = e.ctrlKey || e.metaKey;
+      if (mod && e.key.toLowerCase() === 'z') {
+        e.preventDefault();
+        if (e.shiftKey) store.getState().redo();
+        else store.getState().undo();
+      } else if (mod && e.key.toLowerCase() === 'y') {
+        e.preventDefault();
+        store.getState().redo();
+      } else if (!mod && !typing(e) && STAGES[Number(e.key) - 1]) {
+        go(STAGES[Number(e.key) - 1]!);
+      } else if (!mod && !typing(e) && e.key.toLowerCase() === 's') {
+        document.getElementById('dial')?.focus();
+      }
+    };
+    window.addEventListener('keydown', on);
+    return () => window.removeEventListener('keydown', on);
+  });
+  const heads = STAGE_HEADS[stage];
+  const trying = stage === 'try';
+  return (
+    <div className={css.page}>
+      <TitleBar />
+      <Band e={evaluation} reading={reading} />
+      <div className={css.below}>
+        <StageNav stage={stage} onGo={go} />
+        <section className={css.decide} aria-label={heads.decide}>
+          <h2>{heads.decide}</h2>
+          <div className={css.fields}>
+            {stage === 'foam' && <FoamStage stock={stock} />}
+            {stage === 'foam' && <CutFields />}
+            {stage === 'cutter' && <CutterStage />}
+            {stage === 'wire' && <WireStage stock={stock} />}
+            {stage === 'power' && <PowerStage stock={stock} curve={curve} />}
+            {trying && <TryStage onLogged={tell} />}
+          </div>
+        </section>
+        <section className={css.follow} aria-label={heads.follow}>
+          <h2>{heads.follow}</h2>
+          <WindowChart curve={curve} stale={stale} e={evaluation} rig={rig} cuts={cuts} height={trying ? 200 : 250} />
+          <ChartKey cuts={cuts} reserve={evaluation.s.reserve} />
+          {trying ? <CutList /> : <Facts stage={stage} />}
+        </section>
+        <section className={css.do} aria-label="What to do">
+          <h2>What to do</h2>
+          {trying && <NextCut />}
+          <Findings />
+          {(stage === 'power' || trying) && <Cautions />}
+        </section>
+      </div>
+      <Conflict />
+      <Snackbar open={told !== null} autoHideDuration={6000} onClose={() => tell(null)} message={told} />
+    </div>
+  );
+}

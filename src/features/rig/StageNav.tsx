@@ -1,0 +1,23 @@
+'use client';
+import { useDerived, useRig } from '@/state/RigContext';
+import { useUnits } from '@/ui/Units';
+import { STAGE_NAMES, stageAnswer, STAGES, type StageId } from './stageList';
+import css from './nav.module.css';
+
+/** The stages in working order, each with its present answer. */
+export function StageNav({ stage, onGo }: { stage: StageId; onGo: (s: StageId) => void }) {
+  const { rig, reading } = useDerived();
+  const cuts = useRig((s) => s.cuts.length);
+  const { say } = useUnits();
+  return (
+    <nav className={css.nav} aria-label="Stages">
+      {STAGES.map((s, i) => (
+        <button key={s} type="button" aria-current={s === stage ? 'step' : undefined} onClick={() => onGo(s)}>
+          <span className={css.n}>{i + 1}</span>
+          <span className={css.name}>{STAGE_NAMES[s]}</span>
+          <span className={css.answer}>{stageAnswer(s, rig, reading, cuts, say)}</span>
+        </button>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,84 @@
+'use client';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Link from 'next/link';
+import { useState } from 'react';
+import { useDerived, useRig, useRigStore } from '@/state/RigContext';
+import { useUnits } from '@/ui/Units';
+import css from './title.module.css';
+import { useField } from './useField';
+import { SAVE_WORDS } from './words';
+
+/** Name of the rig, whether it is saved, undo, note, and what can be done with the whole. */
+export function TitleBar() {
+  const name = useField<string>('name', 'name');
+  const id = useRig((s) => s.id);
+  const save = useRig((s) => s.save);
+  const problem = useRig((s) => s.problem);
+  const last = useRig((s) => s.past[s.past.length - 1]?.label);
+  const next = useRig((s) => s.future[s.future.length - 1]?.label);
+  const used = useRig((s) => s.tuning.used);
+  const demo = useRig((s) => s.demo);
+  const store = useRigStore();
+  const { rig } = useDerived();
+  const { say } = useUnits();
+  const [noting, setNoting] = useState(false);
+  const low = Math.exp(-rig.foam.tuningSd);
+  return (
+    <div className={css.bar}>
+      <input
+        className={css.name}
+        aria-label="Name of the rig"
+        value={name.value}
+        maxLength={200}
+        placeholder="A rig without a name"
+        onChange={(e) => name.set(e.target.value)}
+        size={Math.max(8, name.value.length)}
+      />
+      {demo && <span className={css.demo}>sample</span>}
+      <span className={css.known}>
+        {used === 0 ? 'untuned: feeds ±35 %' : `tuned by ${used} cut${used === 1 ? '' : 's'}: feeds ±${Math.round(100 * (1 - low))} %`} · {say(rig.room.airC, 'temperature')} in the room
+      </span>
+      <span className={css.save} data-save={save} role="status">
+        {SAVE_WORDS[save]}
+        {problem && `: ${problem}`}
+      </span>
+      <div className={css.acts}>
+        <button type="button" className="quiet" disabled={!last} title={last ? `Undo: ${last}` : undefined} onClick={() => store.getState().undo()}>
+          Undo
+        </button>
+        <button type="button" className="quiet" disabled={!next} title={next ? `Again: ${next}` : undefined} onClick={() => store.getState().redo()}>
+          Redo
+        </button>
+        <button type="button" className="quiet" onClick={() => setNoting(true)}>
+          Note
+        </button>
+        <Link href={`/bench?rig=${id}`} className="quiet">
+          Bench view
+        </Link>
+        <a href={`/api/rigs/${id}/document`} download className="quiet">
+          Export
+        </a>
+      </div>
+      <NoteDialog open={noting} onClose={() => setNoting(false)} />
+    </div>
+  );
+}
+
+function NoteDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const note = useField<string>('note', 'note');
+  return (
+    <Dialog open={open} onClose={onClose} aria-labelledby="note-title" fullWidth maxWidth="sm">
+      <DialogTitle id="note-title">Note on this rig</DialogTitle>
+      <DialogContent>
+        <textarea className={css.note} aria-label="Note" rows={9} maxLength={20000} value={note.value} onChange={(e) => note.set(e.target.value)} />
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

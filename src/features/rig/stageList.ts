@@ -1,0 +1,30 @@
+import { FOAMS } from '@/core/catalog/foams';
+import type { Rig } from '@/core/documents/rig';
+import type { Reading } from '@/core/documents/reading';
+import { controlSettingText } from '@/core/words/control';
+import type { Say } from '@/core/words/say';
+import { FRAME_NAMES, SUPPLY_NAMES } from './words';
+
+export const STAGES = ['foam', 'cutter', 'wire', 'power', 'try'] as const;
+export type StageId = (typeof STAGES)[number];
+
+export const STAGE_NAMES: Record<StageId, string> = { foam: 'Foam', cutter: 'Cutter', wire: 'Wire', power: 'Power', try: 'Try' };
+
+/** The question each stage's decision answers, and the one its chart answers. */
+export const STAGE_HEADS: Record<StageId, { decide: string; follow: string }> = {
+  foam: { decide: 'What is to be cut', follow: 'Where does this foam cut clean?' },
+  cutter: { decide: 'Which cutter', follow: 'Where does this rig cut clean?' },
+  wire: { decide: 'Which wire', follow: 'Where does this wire cut clean?' },
+  power: { decide: 'What drives the wire', follow: 'Where on the dial does it cut clean?' },
+  try: { decide: 'Log a test cut', follow: 'Where did the cuts lie?' },
+};
+
+/** Each stage's present answer in one line. */
+export function stageAnswer(stage: StageId, rig: Rig, reading: Reading, cuts: number, say: Say): string {
+  if (stage === 'foam') return `${FOAMS[rig.foam.kind].name.replace(/^.*\((.+)\)$/, '$1')}, ${say(rig.foam.widthMm, 'foamSize')}`;
+  if (stage === 'cutter') return FRAME_NAMES[rig.frame.kind];
+  if (stage === 'wire') return `${say(rig.wire.diameterMm, 'wireDiameter')}, ${say(rig.wire.lengthMm, 'wireLength')}`;
+  if (stage === 'power')
+    return rig.control.kind === 'none' ? SUPPLY_NAMES[rig.supply.kind] : `${controlSettingText(rig.control.kind, rig.control.setting, say)} of ${say(rig.supply.volts, 'volts')}`;
+  return cuts === 0 ? 'no test cut yet' : `${cuts} cut${cuts === 1 ? '' : 's'} logged`;
+}

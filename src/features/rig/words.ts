@@ -1,0 +1,133 @@
+import type { AlloyId } from '@/core/catalog/alloys';
+import type { ControlKind } from '@/core/documents/control';
+import type { Grade, Seen } from '@/core/documents/log';
+import type { FrameKind, Rig } from '@/core/documents/rig';
+import type { SupplyKind } from '@/core/documents/supply';
+import type { SaveState } from '@/state/saver';
+
+/** All words of the rig's screens that are not findings, reasons or terms. */
+export const FRAME_NAMES: Record<FrameKind, string> = {
+  bow: 'Hand bow',
+  'pulled-bow': 'Bow pulled by a weight or lever',
+  'drop-bow': 'Bow falling between guides',
+  table: 'Table with an upright wire',
+  slicer: 'Low wire over a board',
+  gantry: 'Motor-driven towers',
+  'hand-tool': 'Hand tool',
+};
+
+export const FRAME_HELP: Record<FrameKind, string> = {
+  bow: 'One or two people lead it along templates.',
+  'pulled-bow': 'A weight, lever or swing arm pulls it through.',
+  'drop-bow': 'It sinks under its own weight between guides.',
+  table: 'The foam is pushed past the wire along a fence.',
+  slicer: 'For thin sheet off a block.',
+  gantry: 'Motors lead both ends.',
+  'hand-tool': 'A short wire on a handle.',
+};
+
+export const MATERIAL_NAMES: Record<Rig['frame']['material'], string> = {
+  wood: 'Wood',
+  plastic: 'Plastic',
+  metal: 'Metal, bare',
+  'metal-insulated': 'Metal, wire insulated from it',
+};
+
+export const SUPPLY_NAMES: Record<SupplyKind, string> = {
+  bench: 'Bench supply with knobs',
+  brick: 'Laptop or LED brick',
+  'computer-supply': 'Computer supply',
+  battery: 'Battery',
+  transformer: 'Transformer',
+  charger: 'Battery charger',
+  other: 'Something else',
+};
+
+export const CONTROL_NAMES: Record<ControlKind, string> = {
+  none: 'No dial',
+  volts: 'Volts held',
+  amps: 'Amps held',
+  pwm: 'Pulse-width dimmer',
+  phase: 'Dimmer ahead of a transformer',
+  scale: 'Variac or winding tap',
+  buck: 'Buck converter',
+  clip: 'Clip slid along the wire',
+  'hold-ohm': 'Resistance held',
+};
+/** Controls that are reckoned; the rest of the document's kinds come with a later version. */
+export const CONTROLS_BUILT: readonly ControlKind[] = ['none', 'volts', 'amps', 'pwm', 'phase', 'scale'];
+
+export const SETTING_NAMES: Record<ControlKind, string> = {
+  none: 'Setting',
+  volts: 'Volts',
+  amps: 'Amps',
+  pwm: 'Duty',
+  phase: 'Firing angle',
+  scale: 'Share of full',
+  buck: 'Volts out',
+  clip: 'Heated length',
+  'hold-ohm': 'Ohms held',
+};
+
+export const TENSION_NAMES: Record<Rig['tension']['kind'], string> = {
+  spring: 'Spring',
+  weight: 'Hung weight',
+  flex: 'Springy frame',
+  rubber: 'Rubber band',
+  fixed: 'Screw, no give',
+};
+
+export const ALLOY_GROUPS: Record<AlloyId, string> = {
+  'nicr-80': 'Resistance wire',
+  'nicr-60': 'Resistance wire',
+  'fecral-145': 'Resistance wire',
+  'fecral-135': 'Resistance wire',
+  n07041: 'Resistance wire',
+  'cuni-44': 'Resistance wire',
+  'ss-304': 'Stainless',
+  'ss-304-hard': 'Stainless',
+  'steel-music': 'Others, at a pinch',
+  'steel-soft': 'Others, at a pinch',
+  'ti-2': 'Others, at a pinch',
+};
+
+export const SEEN_WORDS: Record<Seen, string> = {
+  hairs: 'fine hairs',
+  gloss: 'glossy skin',
+  grooves: 'grooves',
+  steps: 'steps',
+  ragged: 'ragged slot',
+  'drag-lines': 'drag lines',
+  hollow: 'hollow middle',
+  skew: 'one end ahead',
+  'eaten-tail': 'eaten tail',
+  smoke: 'smoke',
+  snag: 'it snagged',
+};
+
+export const GRADE_WORDS: Record<Grade, string> = {
+  'too-cold': 'Too cold',
+  good: 'Good',
+  'too-hot': 'Too hot',
+};
+
+export const GRADE_HELP: Record<Grade, string> = {
+  'too-cold': 'it pulled, bowed the wire or dragged',
+  good: 'clean, no more than fine hairs',
+  'too-hot': 'gloss, grooves, a wide slot or smoke',
+};
+
+export const SAVE_WORDS: Record<SaveState, string> = {
+  saved: 'Saved',
+  waiting: 'Not saved yet',
+  saving: 'Saving …',
+  failed: 'Not saved: trying again',
+  conflict: 'Changed elsewhere',
+};
+
+export const CAUTIONS = {
+  fumes: 'Open air. Never PVC, polyurethane or a foam nobody can name.',
+  whip: 'Glasses, sleeves, glove: a wire whips when it breaks.',
+  fire: 'Nothing flammable about; an extinguisher in reach; never leave it hot.',
+  shock: 'Isolated extra-low voltage only. The mains side is for a licensed person, by local code.',
+} as const;

@@ -1,0 +1,60 @@
+'use client';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useRef, useState } from 'react';
+import type { DocumentFault } from '@/core/documents/faults';
+import { readRigFile } from '@/formats/rigFile';
+import type { OpenRig } from '@/server/rigs';
+import { call, inWords } from '@/state/api';
+import css from './shelf.module.css';
+
+/** Brings in a rig document; a bad one is refused whole, every fault named by its path and rule. */
+export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [faults, setFaults] = useState<readonly DocumentFault[] | null>(null);
+  const take = async (file: File) => {
+    const read = await readRigFile(file);
+    if (!read.ok) return setFaults(read.faults);
+    const answer = await call<OpenRig>('POST', '/api/rigs', { doc: read.doc });
+    if (answer.kind === 'done') onDone(answer.data.record.id);
+    else setFaults(answer.kind === 'refused' ? answer.faults : [{ path: '(server)', rule: 'lost', message: inWords(answer) }]);
+  };
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        hidden
+        data-testid="import"
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          e.target.value = '';
+          if (file) void take(file);
+        }}
+      />
+      <Button variant="outlined" onClick={() => input.current?.click()}>
+        Bring in a file
+      </Button>
+      <Dialog open={faults !== null} onClose={() => setFaults(null)} aria-labelledby="import-title" maxWidth="sm" fullWidth>
+        <DialogTitle id="import-title">That file was not taken</DialogTitle>
+        <DialogContent>
+          <p>Nothing was changed. Mend these and bring it in again:</p>
+          <ul className={css.faults}>
+            {faults?.map((f, i) => (
+              <li key={i}>
+                <code>{f.path}</code> {f.message} <span className="dim">({f.rule})</span>
+              </li>
+            ))}
+          </ul>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={() => setFaults(null)}>Close</Button>
+        </DialogActions>
+      </Dialog>
+    </>
+  );
+}

@@ -1,0 +1,110 @@
+'use client';
+import Button from '@mui/material/Button';
+import Snackbar from '@mui/material/Snackbar';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { ShelfRig } from '@/server/rigs';
+import { call, inWords } from '@/state/api';
+import { Card } from './Card';
+import { ImportRig } from './ImportRig';
+import css from './shelf.module.css';
+
+/** All rigs as sketches, the newest work first; those put away on a page of their own. */
+export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: boolean; empty: boolean }) {
+  const router = useRouter();
+  const [told, tell] = useState<string | null>(null);
+  const [sure, setSure] = useState(false);
+  const demo = rigs.some((r) => r.demo);
+  const act = async (method: string, path: string, body: unknown, done: (data: unknown) => string | null) => {
+    const answer = await call(method, path, body);
+    tell(answer.kind === 'done' ? done(answer.data) : inWords(answer));
+    if (answer.kind === 'done') router.refresh();
+  };
+  const clear = async () => {
+    setSure(false);
+    await act('DELETE', '/api/demo', undefined, (data) => {
+      const { kept } = data as { kept: number };
+      return kept > 0 ? `The sample workshop is out. ${kept} rig${kept === 1 ? '' : 's'} you changed stay${kept === 1 ? 's' : ''} as your own.` : 'The sample workshop is out.';
+    });
+  };
+  return (
+    <div className="page">
+      <div className={css.head}>
+        <h1>{away ? 'Rigs put away' : 'Rigs'}</h1>
+        <div className={css.acts}>
+          {away ? (
+            <Link href="/">Back to the shelf</Link>
+          ) : (
+            <>
+              <Button component={Link} href="/new" variant="contained">
+                New rig
+              </Button>
+              <ImportRig onDone={(id) => router.push(`/rig/${id}`)} />
+              <Link href="/?away=1">Put away</Link>
+            </>
+          )}
+        </div>
+      </div>
+      {demo && !away && (
+        <p className={css.demo}>
+          Rigs marked “sample” belong to an invented workshop, Tern Hollow Blade Shed: look around and try things.
+          {sure ? (
+            <>
+              {' '}
+              Take all of it out?{' '}
+              <button type="button" className="quiet" onClick={() => void clear()}>
+                Yes, empty it
+              </button>{' '}
+              <button type="button" className="quiet" onClick={() => setSure(false)}>
+                No
+              </button>
+            </>
+          ) : (
+            <>
+              {' '}
+              <button type="button" className="quiet" onClick={() => setSure(true)}>
+                Empty the sample workshop
+              </button>
+            </>
+          )}
+        </p>
+      )}
+      {rigs.length === 0 ? (
+        <Nothing away={away} offerSample={empty} onSample={() => void act('POST', '/api/demo', undefined, () => 'The sample workshop is in.')} />
+      ) : (
+        <ul className={css.grid}>
+          {rigs.map((r) => (
+            <Card
+              key={r.id}
+              rig={r}
+              onDuplicate={() => void act('POST', `/api/rigs/${r.id}/duplicate`, undefined, () => `${r.doc.name || 'The rig'} is doubled.`)}
+              onArchive={() => void act('PATCH', `/api/rigs/${r.id}`, { archived: !r.archived }, () => (r.archived ? 'Back on the shelf.' : `${r.doc.name || 'The rig'} is put away.`))}
+            />
+          ))}
+        </ul>
+      )}
+      <Snackbar open={told !== null} autoHideDuration={6000} onClose={() => tell(null)} message={told} />
+    </div>
+  );
+}
+
+function Nothing({ away, offerSample, onSample }: { away: boolean; offerSample: boolean; onSample: () => void }) {
+  if (away) return <p className={css.nothing}>Nothing is put away.</p>;
+  return (
+    <div className={css.nothing}>
+      <h2>No rig yet</h2>
+      <p>Say what is to be cut, how wide, and what power lies in the drawer: the program proposes a wire and shows what it will do.</p>
+      <p className={css.acts}>
+        <Button component={Link} href="/new" variant="contained" size="large">
+          Start a rig
+        </Button>
+        {offerSample && (
+          <Button variant="outlined" size="large" onClick={onSample}>
+            Look around a sample workshop
+          </Button>
+        )}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,38 @@
+import type { DocumentFault } from '@/core/documents/faults';
+
+/** How a call to the server ended. `lost`: it never answered; nothing is known, the call may be made again. */
+export type Outcome<T> =
+  | { readonly kind: 'done'; readonly data: T }
+  | { readonly kind: 'refused'; readonly status: number; readonly faults: readonly DocumentFault[]; readonly body: Record<string, unknown> }
+  | { readonly kind: 'lost' };
+
+const DEADLINE_MS = 20000;
+
+/** Calls a route of our own server. Never throws. */
+export async function call<T>(method: string, path: string, body?: unknown): Promise<Outcome<T>> {
+  try {
+    const response = await fetch(path, {
+      method,
+      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      body: body === undefined ? null : JSON.stringify(body),
+      keepalive: method === 'PUT',
+      signal: AbortSignal.timeout(DEADLINE_MS),
+    });
+    const answer = (await response.json().catch(() => null)) as unknown;
+    if (response.ok) return { kind: 'done', data: answer as T };
+    if (response.status >= 500) return { kind: 'lost' };
+    const refused = (answer ?? {}) as { errors?: { error: DocumentFault }[] } & Record<string, unknown>;
+    const faults = refused.errors?.map((e) => e.error) ?? [
+      { path: '(request)', rule: String(response.status), message: 'was refused' },
+    ];
+    return { kind: 'refused', status: response.status, faults, body: refused };
+  } catch {
+    return { kind: 'lost' };
+  }
+}
+
+/** A refusal in one line. */
+export function inWords(o: Exclude<Outcome<unknown>, { kind: 'done' }>): string {
+  if (o.kind === 'lost') return 'The server does not answer. Is it still running?';
+  return o.faults.map((f) => (f.path.startsWith('(') ? f.message : `${f.path} ${f.message}`)).join('; ');
+}

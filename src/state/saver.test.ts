@@ -1,0 +1,85 @@
+import { describe, expect, it, vi } from 'vitest';
+import type { OpenRig } from '@/server/rigs';
+import type { Outcome } from './api';
+import { Saver, type SaveState } from './saver';
+
+const answer = (revision: number) => ({ kind: 'done', data: { record: { revision } } as OpenRig }) as const;
+const after = (ms: number) => new Promise((r) => setTimeout(r, ms));
+
+function made(send: (base: number) => Promise<Outcome<OpenRig>>) {
+  const states: SaveState[] = [];
+  const onConflict = vi.fn();
+  const saver = new Saver(1, {
+    send,
+    onState: (s) => states.push(s),
+    onSaved: () => {},
+    onConflict,
+    onRefused: () => {},
+    waitMs: 5,
+    retryMs: [10],
+  });
+  return { saver, states, onConflict };
+}
+
+describe('saving', () => {
+  it('sends a burst as one save, on the last revision acknowledged', async () => {
+    const bases: number[] = [];
+    const { saver, states } = made(async (base) => {
+      bases.push(base);
+      return answer(base + 1);
+    });
+    for (let i = 0; i < 20; i++) saver.change();
+    await after(40);
+    saver.change();
+    await after(40);
+    expect(bases).toEqual([1, 2]);
+    expect(states.at(-1)).toBe('saved');
+    expect(saver.open).toBe(false);
+  });
+
+  it('says failed and tries again until it is acknowledged', async () => {
+    let calls = 0;
+    const { saver, states } = made(async (base) => (++calls < 3 ? { kind: 'lost' } : answer(base + 1)));
+    saver.change();
+    await after(120);
+    expect(calls).toBe(3);
+    expect(states).toContain('failed');
+    expect(states.at(-1)).toBe('saved');
+  });
+
+  it('never says saved while a later change is on its way', async () => {
+    let release = () => {};
+    const { saver, states } = made(async (base) => {
+      await new Promise<void>((r) => (release = r));
+      return answer(base + 1);
+    });
+    saver.change();
+    await after(20);
+    saver.change();
+    release();
+    await after(5);
+    expect(states).not.toContain('saved');
+    await after(20);
+    release();
+    await after(20);
+    expect(states.at(-1)).toBe('saved');
+  });
+
+  it('rests after a conflict until it is settled', async () => {
+    const bases: number[] = [];
+    const { saver, onConflict, states } = made(async (base) => {
+      bases.push(base);
+      return base === 1 ? { kind: 'refused', status: 409, faults: [], body: { theirs: {} } } : answer(base + 1);
+    });
+    saver.change();
+    await after(30);
+    saver.change();
+    await after(30);
+    expect(bases).toEqual([1]);
+    expect(onConflict).toHaveBeenCalledOnce();
+    saver.resume(7, true);
+    await after(30);
+    expect(bases).toEqual([1, 7]);
+    expect(states.at(-1)).toBe('saved');
+  });
+});

@@ -1,0 +1,99 @@
+import type { OpenRig } from '@/server/rigs';
+import type { Outcome } from './api';
+
+export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
+
+export interface SaverOptions {
+  /** Sends the newest document made on a revision. */
+  readonly send: (base: number) => Promise<Outcome<OpenRig>>;
+  readonly onState: (state: SaveState) => void;
+  readonly onSaved: (answer: OpenRig) => void;
+  readonly onConflict: (theirs: OpenRig) => void;
+  readonly onRefused: (words: string) => void;
+  readonly waitMs?: number;
+  readonly retryMs?: readonly number[];
+}
+
+const WAIT_MS = 250;
+const RETRY_MS = [1000, 2000, 5000, 10000];
+
+/**
+ * Saves a burst of changes as one, one save at a time, and again after a failure until it is acknowledged. "saved" is
+ * said only of what the server acknowledged. After a conflict it rests until `resume` names the revision to save on.
+ */
+export class Saver {
+  private dirty = false;
+  private busy = false;
+  private failures = 0;
+  private stopped = false;
+  private timer: ReturnType<typeof setTimeout> | null = null;
+
+  constructor(
+    private base: number,
+    private readonly o: SaverOptions,
+  ) {}
+
+  /** Something changed. */
+  change(): void {
+    this.dirty = true;
+    if (this.stopped) return;
+    if (!this.busy) this.o.onState('waiting');
+    this.plan(this.o.waitMs ?? WAIT_MS);
+  }
+
+  /** Sends at once what waits. */
+  flush(): void {
+    if (this.dirty && !this.busy && !this.stopped) void this.run();
+  }
+
+  /** Whether anything is not yet acknowledged. */
+  get open(): boolean {
+    return this.dirty || this.busy;
+  }
+
+  /** The revision now in force, after a conflict was settled; `save` sends what is here on top of it. */
+  resume(base: number, save: boolean): void {
+    this.base = base;
+    this.stopped = false;
+    this.dirty = save;
+    if (save) void this.run();
+    else this.o.onState('saved');
+  }
+
+  dispose(): void {
+    if (this.timer) clearTimeout(this.timer);
+    this.stopped = true;
+  }
+
+  private plan(ms: number): void {
+    if (this.timer) clearTimeout(this.timer);
+    this.timer = setTimeout(() => this.flush(), ms);
+  }
+
+  private async run(): Promise<void> {
+    this.busy = true;
+    this.dirty = false;
+    this.o.onState('saving');
+    const answer = await this.o.send(this.base);
+    this.busy = false;
+    if (answer.kind === 'done') {
+      this.failures = 0;
+      this.base = answer.data.record.revision;
+      this.o.onSaved(answer.data);
+      if (this.dirty) this.plan(0);
+      else this.o.onState('saved');
+      return;
+    }
+    if (answer.kind === 'refused' && answer.status === 409) {
+      this.stopped = true;
+      this.o.onState('conflict');
+      this.o.onConflict(answer.body['theirs'] as OpenRig);
+      return;
+    }
+    this.dirty = true;
+    this.o.onState('failed');
+    if (answer.kind === 'refused') this.o.onRefused(answer.faults.map((f) => `${f.path} ${f.message}`).join('; '));
+    const waits = this.o.retryMs ?? RETRY_MS;
+    this.plan(waits[Math.min(this.failures++, waits.length - 1)]!);
+  }
+}

@@ -1,0 +1,114 @@
+'use client';
+import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
+import type { Origin } from '@/core/documents/rig';
+import { asTyped } from '@/core/units/format';
+import { parseQuantity } from '@/core/units/parse';
+import { unitFor, type Profile, type Role } from '@/core/units/profile';
+import { OriginMark } from './OriginMark';
+import { useUnits } from './Units';
+import css from './field.module.css';
+
+export interface QuantityFieldProps {
+  readonly label: ReactNode;
+  readonly name: string;
+  readonly value: number | null;
+  readonly role: Role;
+  /** Takes a value in the document's unit; answers with the rule that refuses it, or null. */
+  readonly onValue: (value: number | null) => string | null;
+  /** Empty means null; what an empty field stands for. */
+  readonly whenEmpty?: string;
+  readonly origin?: Origin | undefined;
+  readonly note?: ReactNode;
+  readonly action?: ReactNode;
+}
+
+function written(value: number | null, role: Role, profile: Profile): string {
+  if (value === null) return '';
+  const shown = asTyped(value, role, profile);
+  const own = unitFor(role, profile).symbol;
+  return shown.unit === own ? shown.figures : `${shown.figures} ${shown.unit}`;
+}
+
+/**
+ * A number with its unit. What a person types is read at each key; a legal value is taken at once, an illegal one stays
+ * in the field with its rule beside it and the last legal value stays in force.
+ */
+export function QuantityField(p: QuantityFieldProps) {
+  const { profile } = useUnits();
+  const id = useId();
+  const [text, setText] = useState(() => written(p.value, p.role, profile));
+  const [rule, setRule] = useState<string | null>(null);
+  const focused = useRef(false);
+  const sent = useRef(p.value);
+  useEffect(() => {
+    if (focused.current && p.value === sent.current) return;
+    if (rule !== null && p.value === sent.current) return;
+    sent.current = p.value;
+    setText(written(p.value, p.role, profile));
+    setRule(null);
+    // Only what is shown elsewhere may rewrite the field: not the field's own keystroke.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [p.value, p.role, profile]);
+
+  const take = (typed: string) => {
+    setText(typed);
+    if (typed.trim() === '' && p.whenEmpty !== undefined) return commit(null);
+    const parsed = parseQuantity(typed, p.role, profile);
+    if (!parsed.ok) return setRule(parsed.rule);
+    commit(parsed.value);
+  };
+  const commit = (value: number | null) => {
+    const before = sent.current;
+    sent.current = value;
+    const refused = p.onValue(value);
+    if (refused) sent.current = before;
+    setRule(refused);
+  };
+  const unit = unitFor(p.role, profile).symbol;
+  return (
+    <div className={css.row}>
+      <label htmlFor={id} className={css.label}>
+        {p.label}
+        <OriginMark origin={p.origin} />
+      </label>
+      <div className={css.control}>
+        <div className={css.box} data-bad={rule !== null}>
+          <input
+            id={id}
+            name={p.name}
+            className={css.number}
+            value={text}
+            placeholder={p.whenEmpty ?? ''}
+            inputMode="text"
+            autoComplete="off"
+            spellCheck={false}
+            aria-invalid={rule !== null}
+            aria-describedby={rule !== null ? `${id}r` : p.note ? `${id}n` : undefined}
+            onFocus={(e) => {
+              focused.current = true;
+              e.target.select();
+            }}
+            onBlur={() => {
+              focused.current = false;
+              if (rule === null) setText(written(p.value, p.role, profile));
+            }}
+            onChange={(e) => take(e.target.value)}
+          />
+          <span className={css.unit}>{unit}</span>
+          {p.action}
+        </div>
+        {rule !== null ? (
+          <p id={`${id}r`} className={css.rule} role="alert">
+            {rule}
+          </p>
+        ) : (
+          p.note && (
+            <p id={`${id}n`} className={css.note}>
+              {p.note}
+            </p>
+          )
+        )}
+      </div>
+    </div>
+  );
+}
