@@ -9,7 +9,13 @@ export default defineConfig({
     },
   },
   test: {
-    include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'bin/**/*.test.ts', 'tests/**/*.test.ts', 'scripts/**/*.test.ts'],
+    include: [
+      'src/**/*.test.ts',
+      'src/**/*.test.tsx',
+      'bin/**/*.test.ts',
+      'tests/**/*.test.ts',
+      'scripts/**/*.test.ts',
+    ],
     benchmark: { include: ['src/**/*.bench.ts'] },
     testTimeout: 30000,
     hookTimeout: 60000,

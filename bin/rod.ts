@@ -7,14 +7,16 @@ export interface Outcome {
   readonly code: 0 | 1 | 2;
 }
 
-const fault = (path: string, rule: string, message: string) => JSON.stringify({ error: { path, rule, message } });
+const fault = (path: string, rule: string, message: string) =>
+  JSON.stringify({ error: { path, rule, message } });
 
 /** The command line: `rod VERB FILE`, or `-` for standard input. */
 export function rod(args: readonly string[], read: (file: string) => string): Outcome {
   const [verb, file] = args;
   if (!VERBS.includes(verb as Verb))
     return { text: fault('(verb)', 'verb', `must be one of: ${VERBS.join(', ')}`), code: 1 };
-  if (file === undefined) return { text: fault('(file)', 'file', 'a file is wanted, or - for standard input'), code: 1 };
+  if (file === undefined)
+    return { text: fault('(file)', 'file', 'a file is wanted, or - for standard input'), code: 1 };
   let text: string;
   try {
     text = read(file);

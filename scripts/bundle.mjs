@@ -11,7 +11,8 @@ function newest(place) {
 /** Bundles a TypeScript entry for Node into dist/, when its sources are newer than the bundle; returns its path. */
 export async function bundle(root, entry, sources) {
   const out = path.join(root, 'dist', `${path.basename(entry, '.ts')}.mjs`);
-  const fresh = fs.existsSync(out) && sources.every((s) => newest(path.join(root, s)) < fs.statSync(out).mtimeMs);
+  const fresh =
+    fs.existsSync(out) && sources.every((s) => newest(path.join(root, s)) < fs.statSync(out).mtimeMs);
   if (!fresh) {
     const { build } = await import('esbuild');
     await build({

@@ -8,7 +8,8 @@ const data = path.resolve(root, process.env.UPWIND_DATA || '.demo-data');
 ensurePackages(root);
 if (process.argv.includes('--reset')) {
   const db = path.join(data, 'db');
-  if (fs.existsSync(`${db}.lock`) && ownerLives(`${db}.lock`)) fail('The demo is running: stop it before it is reset.');
+  if (fs.existsSync(`${db}.lock`) && ownerLives(`${db}.lock`))
+    fail('The demo is running: stop it before it is reset.');
   console.log(`Resetting the demo workshop: everything in ${data} is thrown away and made anew.`);
   for (const end of ['', '.lock', '.init']) fs.rmSync(db + end, { recursive: true, force: true });
 }

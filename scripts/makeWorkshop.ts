@@ -20,23 +20,80 @@ const normal = () => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI *
 const round = (x: number, step: number) => Number((Math.round(x / step) * step).toPrecision(8));
 
 const foams = [
-  { name: 'Blue XPS board, 50 mm', kind: 'xps', densityKgM3: 33, origin: 'measured', note: 'Weighed and measured, three offcuts. Skin shed 6 mm a face.' },
-  { name: 'White bead board, 100 mm', kind: 'eps', densityKgM3: 20, origin: 'measured', note: 'Cold-frame panels. Fresh board: leave it a week.' },
-  { name: 'Black EPP, crate pads', kind: 'epp', densityKgM3: 30, origin: 'label', note: 'From the crate maker.' },
+  {
+    name: 'Blue XPS board, 50 mm',
+    kind: 'xps',
+    densityKgM3: 33,
+    origin: 'measured',
+    note: 'Weighed and measured, three offcuts. Skin shed 6 mm a face.',
+  },
+  {
+    name: 'White bead board, 100 mm',
+    kind: 'eps',
+    densityKgM3: 20,
+    origin: 'measured',
+    note: 'Cold-frame panels. Fresh board: leave it a week.',
+  },
+  {
+    name: 'Black EPP, crate pads',
+    kind: 'epp',
+    densityKgM3: 30,
+    origin: 'label',
+    note: 'From the crate maker.',
+  },
   { name: 'Soft bead block', kind: 'eps', densityKgM3: 15, origin: 'measured', note: 'For the gate sign.' },
 ] as const;
 const spools = [
   { name: 'Nickel-chromium 25 gauge', alloy: 'nicr-80', diameterMm: 0.455, strands: 1, metres: 18, note: '' },
-  { name: 'Nickel-chromium 28 gauge', alloy: 'nicr-80', diameterMm: 0.321, strands: 1, metres: 9, note: 'Fine work.' },
-  { name: 'Stainless locking wire', alloy: 'ss-304', diameterMm: 0.635, strands: 1, metres: 40, note: 'Cheap and soft: takes a set.' },
+  {
+    name: 'Nickel-chromium 28 gauge',
+    alloy: 'nicr-80',
+    diameterMm: 0.321,
+    strands: 1,
+    metres: 9,
+    note: 'Fine work.',
+  },
+  {
+    name: 'Stainless locking wire',
+    alloy: 'ss-304',
+    diameterMm: 0.635,
+    strands: 1,
+    metres: 40,
+    note: 'Cheap and soft: takes a set.',
+  },
   { name: 'Hard leader 0.4', alloy: 'ss-304-hard', diameterMm: 0.406, strands: 1, metres: 11, note: '' },
 ] as const;
 const supplies = [
   { name: 'Laptop brick 20 V', supply: { kind: 'brick', volts: 20, maxAmps: 3.25 }, control: 'none', note: '' },
-  { name: 'Brick 15 V 5 A', supply: { kind: 'brick', volts: 15, maxAmps: 5 }, control: 'pwm', note: 'With the small pulse dimmer.' },
-  { name: 'Bench supply 32 V', supply: { kind: 'bench', volts: 32, maxAmps: 6 }, control: 'volts', note: 'Volts and amps knobs.' },
-  { name: 'Tired leisure battery', supply: { kind: 'battery', volts: 12, maxAmps: 20, battery: { chemistry: 'lead-acid', cells: 6, ampHours: 40, charge: 0.6 } }, control: 'none', note: 'Holds about half of what it says.' },
-  { name: 'Transformer 24 V, tap at 12', supply: { kind: 'transformer', volts: 24, maxAmps: null, current: 'ac', ratedVA: 80 }, control: 'scale', note: 'Found unmarked: have it tested.' },
+  {
+    name: 'Brick 15 V 5 A',
+    supply: { kind: 'brick', volts: 15, maxAmps: 5 },
+    control: 'pwm',
+    note: 'With the small pulse dimmer.',
+  },
+  {
+    name: 'Bench supply 32 V',
+    supply: { kind: 'bench', volts: 32, maxAmps: 6 },
+    control: 'volts',
+    note: 'Volts and amps knobs.',
+  },
+  {
+    name: 'Tired leisure battery',
+    supply: {
+      kind: 'battery',
+      volts: 12,
+      maxAmps: 20,
+      battery: { chemistry: 'lead-acid', cells: 6, ampHours: 40, charge: 0.6 },
+    },
+    control: 'none',
+    note: 'Holds about half of what it says.',
+  },
+  {
+    name: 'Transformer 24 V, tap at 12',
+    supply: { kind: 'transformer', volts: 24, maxAmps: null, current: 'ac', ratedVA: 80 },
+    control: 'scale',
+    note: 'Found unmarked: have it tested.',
+  },
 ] as const;
 
 interface Plan {
@@ -51,7 +108,11 @@ interface Plan {
   widths: number[];
 }
 const head = { format: 'upwind-rod/rig', version: 1 } as const;
-const wireOf = (i: number, lengthMm: number) => ({ alloy: spools[i]!.alloy, diameterMm: spools[i]!.diameterMm, lengthMm });
+const wireOf = (i: number, lengthMm: number) => ({
+  alloy: spools[i]!.alloy,
+  diameterMm: spools[i]!.diameterMm,
+  lengthMm,
+});
 
 const plans: Plan[] = [
   {
@@ -127,22 +188,55 @@ function season(plan: Plan, rig: Rig): LoggedCut[] {
     const w = windowOf(new States(s));
     const fastest = w.fastest!.feed * 1000 * Math.exp(-plan.lnKappa);
     const slowest = w.slowest! * 1000 * Math.exp(plan.psi - plan.lnKappa);
-    const at = new Date(start + ((end - start) * (i + 0.2 + 0.6 * random())) / plan.cuts).toISOString().slice(0, 16) + ':00Z';
+    const at =
+      new Date(start + ((end - start) * (i + 0.2 + 0.6 * random())) / plan.cuts).toISOString().slice(0, 16) +
+      ':00Z';
     const amps = random() < 0.6 ? round(w.fastest!.amps * Math.exp(0.02 * normal()), 0.01) : null;
     const limit = i === 1 || i % 7 === 4;
     if (limit) {
       const seen = fastest * Math.exp(0.13 * normal());
       const seconds = round(50 / seen - storedOf(s) * (0.6 + 0.8 * random()), 0.1);
-      out.push(cut({ at, setting, amps, widthMm, depthMm: 50, seconds: Math.max(1, seconds), limit: true, grade: null, seen: random() < 0.4 ? ['drag-lines'] : [], note: i === 1 ? 'Pushed until it began to bow.' : '' }));
+      out.push(
+        cut({
+          at,
+          setting,
+          amps,
+          widthMm,
+          depthMm: 50,
+          seconds: Math.max(1, seconds),
+          limit: true,
+          grade: null,
+          seen: random() < 0.4 ? ['drag-lines'] : [],
+          note: i === 1 ? 'Pushed until it began to bow.' : '',
+        }),
+      );
       continue;
     }
-    const feed = Math.sqrt(fastest * Math.max(slowest, 0.15 * fastest)) * Math.exp(0.55 * (random() - 0.45) * 2);
+    const feed =
+      Math.sqrt(fastest * Math.max(slowest, 0.15 * fastest)) * Math.exp(0.55 * (random() - 0.45) * 2);
     const cold = Math.log(feed / fastest) + 0.3 * normal() > 0;
     const hot = Math.log(slowest / feed) + 0.3 * normal() > 0;
     const grade = cold ? 'too-cold' : hot ? 'too-hot' : 'good';
     const depthMm = [50, 50, 100][i % 3]!;
-    const marks: Record<typeof grade, Seen[]> = { 'too-cold': ['drag-lines', 'hairs'], 'too-hot': ['gloss', 'grooves'], good: ['hairs'] };
-    out.push(cut({ at, setting, amps, widthMm, depthMm, seconds: round(depthMm / feed, 0.1), limit: false, grade, seen: marks[grade].slice(0, 1 + Math.floor(random() * 2)), note: '' }));
+    const marks: Record<typeof grade, Seen[]> = {
+      'too-cold': ['drag-lines', 'hairs'],
+      'too-hot': ['gloss', 'grooves'],
+      good: ['hairs'],
+    };
+    out.push(
+      cut({
+        at,
+        setting,
+        amps,
+        widthMm,
+        depthMm,
+        seconds: round(depthMm / feed, 0.1),
+        limit: false,
+        grade,
+        seen: marks[grade].slice(0, 1 + Math.floor(random() * 2)),
+        note: '',
+      }),
+    );
   }
   return out;
 }
@@ -156,7 +250,14 @@ export function makeWorkshop(): unknown {
     console.error(
       `${doc.name}: ${r.idle?.wireC?.toFixed(0)} °C, ${r.cutting?.amps?.toFixed(2)} A, ${r.cutting?.slowestFeedMmS?.toFixed(2)}–${r.cutting?.fastestFeedMmS?.toFixed(2)} mm/s, load ${r.supply.load?.toFixed(2)}: ${r.findings.map((f) => `${f.level} ${f.code} ${f.fixes.length}`).join(', ')}`,
     );
-    return { doc, foam: plan.foam, spool: plan.spool, supply: plan.supply, at: plan.at, cuts: season(plan, doc) };
+    return {
+      doc,
+      foam: plan.foam,
+      spool: plan.spool,
+      supply: plan.supply,
+      at: plan.at,
+      cuts: season(plan, doc),
+    };
   });
   return { foams, spools, supplies, rigs };
 }

@@ -24,7 +24,8 @@ function addresses() {
 
 function portOf(text) {
   const port = Number(text ?? 3210);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) fail(`PORT must be a whole number from 1 to 65535, not ${text}.`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    fail(`PORT must be a whole number from 1 to 65535, not ${text}.`);
   return port;
 }
 
@@ -48,27 +49,43 @@ export async function serve({ root, data, seed, title }) {
   const port = portOf(process.env.PORT);
   const local = ['127.0.0.1', 'localhost', '::1'].includes(host);
   checkFolder(data);
-  if (!(await portFree(port, host))) fail(`Port ${port} on ${host} is busy. Set PORT to another, like PORT=${port + 1}.`);
+  if (!(await portFree(port, host)))
+    fail(`Port ${port} on ${host} is busy. Set PORT to another, like PORT=${port + 1}.`);
   const mine = local ? [] : addresses();
   const named = local ? [] : (process.env.UPWIND_HOSTS ?? '').split(',').map((h) => h.trim()).filter(Boolean); // prettier-ignore
-  const names = ['127.0.0.1', 'localhost', '[::1]', ...(local || host === '0.0.0.0' || host === '::' ? [] : [host]), ...mine, ...named];
-  const allowed = names.flatMap((n) => (/:\d+$/.test(n) && !n.endsWith(']') ? [n] : [`${n}:${port}`, ...(port === 80 ? [n] : [])]));
-  const phone = local ? '' : `http://${named[0] ?? mine.find((a) => !a.startsWith('[')) ?? mine[0] ?? host}:${port}`;
+  const names = [
+    '127.0.0.1',
+    'localhost',
+    '[::1]',
+    ...(local || host === '0.0.0.0' || host === '::' ? [] : [host]),
+    ...mine,
+    ...named,
+  ];
+  const allowed = names.flatMap((n) =>
+    /:\d+$/.test(n) && !n.endsWith(']') ? [n] : [`${n}:${port}`, ...(port === 80 ? [n] : [])],
+  );
+  const phone = local
+    ? ''
+    : `http://${named[0] ?? mine.find((a) => !a.startsWith('[')) ?? mine[0] ?? host}:${port}`;
   const parent = process.ppid;
-  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', host], {
-    cwd: root,
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      NEXT_MANUAL_SIG_HANDLE: 'true',
-      NEXT_TELEMETRY_DISABLED: '1',
-      UPWIND_DATA: data,
-      UPWIND_SEED: seed ? '1' : '',
-      UPWIND_ALLOWED_HOSTS: allowed.join(',').toLowerCase(),
-      UPWIND_PHONE: phone,
+  const child = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', host],
+    {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'inherit'],
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        NEXT_MANUAL_SIG_HANDLE: 'true',
+        NEXT_TELEMETRY_DISABLED: '1',
+        UPWIND_DATA: data,
+        UPWIND_SEED: seed ? '1' : '',
+        UPWIND_ALLOWED_HOSTS: allowed.join(',').toLowerCase(),
+        UPWIND_PHONE: phone,
+      },
     },
-  });
+  );
   child.stdout.on('data', () => {}); // Next's own chatter: the address below is what a person needs.
   let asked = false;
   const stop = (signal) => {
@@ -79,7 +96,9 @@ export async function serve({ root, data, seed, title }) {
   process.on('SIGTERM', () => stop('SIGTERM'));
   process.on('SIGHUP', () => stop('SIGTERM'));
   const watch = setInterval(() => process.ppid !== parent && stop('SIGTERM'), 500);
-  const ended = new Promise((resolve) => child.once('exit', (code, signal) => resolve(code ?? (signal ? 1 : 0))));
+  const ended = new Promise((resolve) =>
+    child.once('exit', (code, signal) => resolve(code ?? (signal ? 1 : 0))),
+  );
   if (await ready(port, host, ended)) {
     console.log(`${title}: http://${local ? host : 'localhost'}:${port}`);
     console.log(`Data in ${data}`);

@@ -12,7 +12,8 @@ export function fail(message) {
 /** Node of the version that the program needs, else a clear end. */
 export function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 20)) fail(`Node 20.20 or later is needed; this is ${process.versions.node}.`);
+  if (major < 20 || (major === 20 && minor < 20))
+    fail(`Node 20.20 or later is needed; this is ${process.versions.node}.`);
 }
 
 /** Installs the packages of the lockfile where they are missing or older than it. */
@@ -23,7 +24,10 @@ export function ensurePackages(root, { quiet = false } = {}) {
   const hash = crypto.createHash('sha256').update(fs.readFileSync(lock)).digest('hex');
   if (fs.existsSync(mark) && fs.readFileSync(mark, 'utf8') === hash) return;
   if (!quiet) console.log('Installing packages from the lockfile …');
-  const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund'], { cwd: root, stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit' });
+  const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund'], {
+    cwd: root,
+    stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit',
+  });
   if (done.status !== 0) fail('npm ci failed: see above.');
   fs.writeFileSync(mark, hash);
 }

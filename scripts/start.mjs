@@ -5,4 +5,9 @@ import { ensureBuild, ensurePackages } from './setup.mjs';
 const root = path.resolve(import.meta.dirname, '..');
 ensurePackages(root);
 ensureBuild(root);
-await serve({ root, data: path.resolve(root, process.env.UPWIND_DATA || 'data'), seed: false, title: 'Upwind Rod' });
+await serve({
+  root,
+  data: path.resolve(root, process.env.UPWIND_DATA || 'data'),
+  seed: false,
+  title: 'Upwind Rod',
+});

@@ -24,8 +24,10 @@ function refuse(status: number, message: string): NextResponse {
 
 /** Turns away foreign hosts and origins, and gives each page its own content security policy. */
 export function proxy(request: NextRequest): NextResponse {
-  if (!hostAllowed(request.headers.get('host'))) return refuse(421, 'This server does not answer to that name.');
-  if (!originAllowed(request.headers.get('origin'))) return refuse(403, 'A page of another site may not use this server.');
+  if (!hostAllowed(request.headers.get('host')))
+    return refuse(421, 'This server does not answer to that name.');
+  if (!originAllowed(request.headers.get('origin')))
+    return refuse(403, 'A page of another site may not use this server.');
   const site = request.headers.get('sec-fetch-site');
   if (request.method !== 'GET' && request.method !== 'HEAD' && site === 'cross-site')
     return refuse(403, 'A page of another site may not use this server.');

@@ -6,6 +6,9 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ a
   const away = (await searchParams).away === '1';
   const rigs = await shelf(away);
   const stock = rigs.length === 0 && !away ? await drawer() : null;
-  const empty = stock !== null && stock.foams.length + stock.spools.length + stock.supplies.length === 0 && (await shelf(true)).length === 0;
+  const empty =
+    stock !== null &&
+    stock.foams.length + stock.spools.length + stock.supplies.length === 0 &&
+    (await shelf(true)).length === 0;
   return <Shelf rigs={rigs} away={away} empty={empty} />;
 }

@@ -11,13 +11,22 @@ export interface Workshop {
   readonly foams: readonly Omit<NewFoam, 'demo'>[];
   readonly spools: readonly Omit<NewSpool, 'demo'>[];
   readonly supplies: readonly Omit<NewSupply, 'demo'>[];
-  readonly rigs: readonly { doc: Rig; foam: string | null; spool: string | null; supply: string | null; at: string; cuts: readonly LoggedCut[] }[];
+  readonly rigs: readonly {
+    doc: Rig;
+    foam: string | null;
+    spool: string | null;
+    supply: string | null;
+    at: string;
+    cuts: readonly LoggedCut[];
+  }[];
 }
 
 /** True where nobody has put anything in. */
 export async function isEmpty(db: Db): Promise<boolean> {
   const counts = await Promise.all(
-    [rigs, spools, supplies, foamStock].map(async (t) => (await db.select({ n: sql<number>`count(*)::int` }).from(t))[0]!.n),
+    [rigs, spools, supplies, foamStock].map(
+      async (t) => (await db.select({ n: sql<number>`count(*)::int` }).from(t))[0]!.n,
+    ),
   );
   return counts.every((n) => n === 0);
 }
@@ -36,7 +45,10 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
       const made = await insertRig(t, r.doc, links, true, r.at);
       const record = (await getRig(t, made.id))!;
       for (const cut of r.cuts) {
-        const doc = { ...record.doc, control: { ...record.doc.control, setting: cut.setting ?? record.doc.control.setting } };
+        const doc = {
+          ...record.doc,
+          control: { ...record.doc.control, setting: cut.setting ?? record.doc.control.setting },
+        };
         await insertCutPlain(t, { ...record, doc }, cut);
       }
     }
@@ -60,11 +72,29 @@ async function insertCutPlain(db: Db, rig: Parameters<typeof insertCut>[1], cut:
 export async function deleteWorkshop(db: Db): Promise<{ kept: number }> {
   return db.transaction(async (tx) => {
     await tx.delete(rigs).where(and(eq(rigs.demo, true), eq(rigs.touched, false)));
-    const kept = await tx.update(rigs).set({ demo: false }).where(eq(rigs.demo, true)).returning({ id: rigs.id });
+    const kept = await tx
+      .update(rigs)
+      .set({ demo: false })
+      .where(eq(rigs.demo, true))
+      .returning({ id: rigs.id });
     const used = sql`(select foam_stock_id from rigs where foam_stock_id is not null)`;
     await tx.delete(foamStock).where(and(eq(foamStock.demo, true), sql`${foamStock.id} not in ${used}`));
-    await tx.delete(spools).where(and(eq(spools.demo, true), sql`${spools.id} not in (select spool_id from rigs where spool_id is not null)`));
-    await tx.delete(supplies).where(and(eq(supplies.demo, true), sql`${supplies.id} not in (select supply_id from rigs where supply_id is not null)`));
+    await tx
+      .delete(spools)
+      .where(
+        and(
+          eq(spools.demo, true),
+          sql`${spools.id} not in (select spool_id from rigs where spool_id is not null)`,
+        ),
+      );
+    await tx
+      .delete(supplies)
+      .where(
+        and(
+          eq(supplies.demo, true),
+          sql`${supplies.id} not in (select supply_id from rigs where supply_id is not null)`,
+        ),
+      );
     return { kept: kept.length };
   });
 }

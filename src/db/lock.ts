@@ -46,7 +46,9 @@ export function takeLock(folder: string): () => void {
       owner = {};
     }
     if (owner.pid && alive(owner.pid, owner.started ?? null))
-      throw new StartFault(`The database in ${folder} is already open in another process (number ${owner.pid}). Stop that one first.`);
+      throw new StartFault(
+        `The database in ${folder} is already open in another process (number ${owner.pid}). Stop that one first.`,
+      );
     fs.rmSync(file, { force: true });
   }
   throw new StartFault(`The lock ${file} could not be taken.`);

@@ -55,7 +55,9 @@ async function openFolder(folder: string, migrations: string): Promise<Handle> {
     fs.mkdirSync(path.dirname(folder), { recursive: true });
     fs.accessSync(path.dirname(folder), fs.constants.W_OK);
   } catch {
-    throw new StartFault(`The data folder ${path.dirname(folder)} cannot be written. Set UPWIND_DATA to one that can.`);
+    throw new StartFault(
+      `The data folder ${path.dirname(folder)} cannot be written. Set UPWIND_DATA to one that can.`,
+    );
   }
   const release = takeLock(folder);
   try {
@@ -101,12 +103,16 @@ function journal(migrations: string): { when: number }[] {
 async function refuseNewer(db: Db, migrations: string, close?: () => Promise<void>): Promise<number> {
   const there = await db.execute(sql`select to_regclass('drizzle.__drizzle_migrations') is not null as there`);
   if (!rows<{ there: boolean }>(there)[0]?.there) return 0;
-  const done = await db.execute(sql`select count(*)::int as n, max(created_at)::float8 as last from drizzle.__drizzle_migrations`);
+  const done = await db.execute(
+    sql`select count(*)::int as n, max(created_at)::float8 as last from drizzle.__drizzle_migrations`,
+  );
   const { n, last } = rows<{ n: number; last: number | null }>(done)[0] ?? { n: 0, last: null };
   const known = journal(migrations);
   if ((last ?? 0) > Math.max(...known.map((e) => e.when))) {
     await close?.();
-    throw new StartFault('This database was written by a newer Upwind Rod. Start that version; nothing was changed.');
+    throw new StartFault(
+      'This database was written by a newer Upwind Rod. Start that version; nothing was changed.',
+    );
   }
   return n;
 }

@@ -46,7 +46,13 @@ const toRecord = (r: Row): RigRecord => ({
   updatedAt: new Date(r.updatedAt).toISOString(),
 });
 
-const toCut = (r: typeof cuts.$inferSelect): CutRecord => ({ id: r.id, rigId: r.rigId, rig: r.rig, cut: r.cut, demo: r.demo });
+const toCut = (r: typeof cuts.$inferSelect): CutRecord => ({
+  id: r.id,
+  rigId: r.rigId,
+  rig: r.rig,
+  cut: r.cut,
+  demo: r.demo,
+});
 
 /** The document as it is stored: tuning 1 and its own spread, whatever was shown. */
 function bare(doc: Rig): Rig {
@@ -72,10 +78,19 @@ export async function getRig(db: Db, id: string): Promise<RigRecord | null> {
   return row ? toRecord(row) : null;
 }
 
-export async function insertRig(db: Db, doc: Rig, links: RigLinks, demo = false, at?: string): Promise<RigRecord> {
+export async function insertRig(
+  db: Db,
+  doc: Rig,
+  links: RigLinks,
+  demo = false,
+  at?: string,
+): Promise<RigRecord> {
   const id = crypto.randomUUID();
   const times = at ? { createdAt: at, updatedAt: at } : {};
-  const [row] = await db.insert(rigs).values({ id, ...columns(doc), ...links, demo, ...times }).returning();
+  const [row] = await db
+    .insert(rigs)
+    .values({ id, ...columns(doc), ...links, demo, ...times })
+    .returning();
   return toRecord(row!);
 }
 
@@ -83,7 +98,13 @@ export async function insertRig(db: Db, doc: Rig, links: RigLinks, demo = false,
  * Saves a rig made on revision `base`. Null where another save came first (nothing is changed); the caller then
  * answers with the newer one.
  */
-export async function saveRig(db: Db, id: string, base: number, doc: Rig, links: RigLinks): Promise<RigRecord | null> {
+export async function saveRig(
+  db: Db,
+  id: string,
+  base: number,
+  doc: Rig,
+  links: RigLinks,
+): Promise<RigRecord | null> {
   const [row] = await db
     .update(rigs)
     .set({ ...columns(doc), ...links, revision: base + 1, touched: true, updatedAt: new Date().toISOString() })
@@ -94,7 +115,9 @@ export async function saveRig(db: Db, id: string, base: number, doc: Rig, links:
 
 export async function setArchived(db: Db, id: string, archived: boolean): Promise<boolean> {
   const archivedAt = archived ? new Date().toISOString() : null;
-  return (await db.update(rigs).set({ archivedAt }).where(eq(rigs.id, id)).returning({ id: rigs.id })).length > 0;
+  return (
+    (await db.update(rigs).set({ archivedAt }).where(eq(rigs.id, id)).returning({ id: rigs.id })).length > 0
+  );
 }
 
 export async function deleteRig(db: Db, id: string): Promise<boolean> {
@@ -102,12 +125,19 @@ export async function deleteRig(db: Db, id: string): Promise<boolean> {
 }
 
 /** Names of the rigs that use a thing of the stock. */
-export async function rigsUsing(db: Db, what: keyof RigLinks, id: string): Promise<{ id: string; name: string }[]> {
+export async function rigsUsing(
+  db: Db,
+  what: keyof RigLinks,
+  id: string,
+): Promise<{ id: string; name: string }[]> {
   return db.select({ id: rigs.id, name: rigs.name }).from(rigs).where(eq(rigs[what], id));
 }
 
 /** The cuts that tune a rig: of its foam and spool where it has both, otherwise its own without a pair; oldest first. */
-export async function cutsFor(db: Db, rig: Pick<RigRecord, 'id' | 'foamStockId' | 'spoolId'>): Promise<CutRecord[]> {
+export async function cutsFor(
+  db: Db,
+  rig: Pick<RigRecord, 'id' | 'foamStockId' | 'spoolId'>,
+): Promise<CutRecord[]> {
   const paired = rig.foamStockId !== null && rig.spoolId !== null;
   const where = paired
     ? and(eq(cuts.foamStockId, rig.foamStockId!), eq(cuts.spoolId, rig.spoolId!))
@@ -131,7 +161,11 @@ export async function insertCut(db: Db, rig: RigRecord, cut: LoggedCut, demo = f
         demo,
       })
       .returning();
-    if (!demo) await tx.update(rigs).set({ updatedAt: new Date().toISOString(), touched: true }).where(eq(rigs.id, rig.id));
+    if (!demo)
+      await tx
+        .update(rigs)
+        .set({ updatedAt: new Date().toISOString(), touched: true })
+        .where(eq(rigs.id, rig.id));
     return toCut(row!);
   });
 }

@@ -1,4 +1,4 @@
-import { asc, eq } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import type { AlloyId } from '@/core/catalog/alloys';
 import type { FoamId } from '@/core/catalog/foams';
 import type { Control } from '@/core/documents/control';
@@ -78,25 +78,51 @@ const asSupply = (r: typeof supplies.$inferSelect): SupplyStock => ({
   demo: r.demo,
 });
 
-/** All of the drawer, in the order it was put in. */
+const byName = <T extends { name: string }>(list: T[]): T[] => {
+  const { compare } = new Intl.Collator('en', { numeric: true });
+  return list.sort((a, b) => compare(a.name, b.name));
+};
+
+/** All of the drawer, by name. */
 export async function listStock(db: Db): Promise<Stock> {
   return {
-    foams: (await db.select().from(foamStock).orderBy(asc(foamStock.createdAt), asc(foamStock.id))).map(asFoam),
-    spools: (await db.select().from(spools).orderBy(asc(spools.createdAt), asc(spools.id))).map(asSpool),
-    supplies: (await db.select().from(supplies).orderBy(asc(supplies.createdAt), asc(supplies.id))).map(asSupply),
+    foams: byName((await db.select().from(foamStock)).map(asFoam)),
+    spools: byName((await db.select().from(spools)).map(asSpool)),
+    supplies: byName((await db.select().from(supplies)).map(asSupply)),
   };
 }
 
 const id = () => crypto.randomUUID();
 
 export async function insertFoam(db: Db, foam: NewFoam): Promise<FoamStock> {
-  return asFoam((await db.insert(foamStock).values({ id: id(), ...foam }).returning())[0]!);
+  return asFoam(
+    (
+      await db
+        .insert(foamStock)
+        .values({ id: id(), ...foam })
+        .returning()
+    )[0]!,
+  );
 }
 export async function insertSpool(db: Db, spool: NewSpool): Promise<Spool> {
-  return asSpool((await db.insert(spools).values({ id: id(), ...spool }).returning())[0]!);
+  return asSpool(
+    (
+      await db
+        .insert(spools)
+        .values({ id: id(), ...spool })
+        .returning()
+    )[0]!,
+  );
 }
 export async function insertSupply(db: Db, supply: NewSupply): Promise<SupplyStock> {
-  return asSupply((await db.insert(supplies).values({ id: id(), ...supply }).returning())[0]!);
+  return asSupply(
+    (
+      await db
+        .insert(supplies)
+        .values({ id: id(), ...supply })
+        .returning()
+    )[0]!,
+  );
 }
 
 export async function updateFoam(db: Db, at: string, foam: Partial<NewFoam>): Promise<FoamStock | null> {
@@ -107,7 +133,11 @@ export async function updateSpool(db: Db, at: string, spool: Partial<NewSpool>):
   const [row] = await db.update(spools).set(spool).where(eq(spools.id, at)).returning();
   return row ? asSpool(row) : null;
 }
-export async function updateSupply(db: Db, at: string, supply: Partial<NewSupply>): Promise<SupplyStock | null> {
+export async function updateSupply(
+  db: Db,
+  at: string,
+  supply: Partial<NewSupply>,
+): Promise<SupplyStock | null> {
   const [row] = await db.update(supplies).set(supply).where(eq(supplies.id, at)).returning();
   return row ? asSupply(row) : null;
 }

@@ -1,12 +1,16 @@
 import { faultsOf, type DocumentFault } from '@/core/documents/faults';
 import { rigSchema, type Rig } from '@/core/documents/rig';
 
-export type ReadRig = { readonly ok: true; readonly doc: Rig } | { readonly ok: false; readonly faults: readonly DocumentFault[] };
+export type ReadRig =
+  { readonly ok: true; readonly doc: Rig } | { readonly ok: false; readonly faults: readonly DocumentFault[] };
 
 /** Largest rig file taken, bytes; the route that stores it takes no more. */
 export const RIG_FILE_MOST = 256 * 1024;
 
-const whole = (rule: string, message: string): ReadRig => ({ ok: false, faults: [{ path: '(document)', rule, message }] });
+const whole = (rule: string, message: string): ReadRig => ({
+  ok: false,
+  faults: [{ path: '(document)', rule, message }],
+});
 
 /** Reads a rig document from text; every fault is named by path and rule. */
 export function parseRigText(text: string): ReadRig {

@@ -87,7 +87,11 @@ function deeperThan(doc: unknown, most: number): boolean {
 }
 
 /** Parses a body by a schema; 422 with every fault where it is refused. */
-export async function readBody<T extends z.ZodType>(request: Request, schema: T, most: number): Promise<z.output<T>> {
+export async function readBody<T extends z.ZodType>(
+  request: Request,
+  schema: T,
+  most: number,
+): Promise<z.output<T>> {
   const parsed = schema.safeParse(await readJson(request, most));
   if (!parsed.success) throw new Refusal(422, faultsOf(parsed.error));
   return parsed.data;

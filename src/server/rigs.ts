@@ -87,14 +87,23 @@ export async function createRig({ doc, ...links }: z.output<typeof newRigSchema>
 }
 
 export const saveSchema = z.strictObject({ base: z.number().int().min(1), doc: rigSchema, ...linksShape });
-export async function saveRig(id: string, { base, doc, ...links }: z.output<typeof saveSchema>): Promise<OpenRig> {
+export async function saveRig(
+  id: string,
+  { base, doc, ...links }: z.output<typeof saveSchema>,
+): Promise<OpenRig> {
   const db = await database();
   const saved = await insertLinked(() => rigs.saveRig(db, id, base, doc, links));
   if (saved) return opened(db, saved);
   const theirs = await opened(db, await found(db, id));
   throw new Refusal(
     409,
-    [{ path: 'base', rule: 'revision', message: `Another save came first: this rig is at revision ${theirs.record.revision}.` }],
+    [
+      {
+        path: 'base',
+        rule: 'revision',
+        message: `Another save came first: this rig is at revision ${theirs.record.revision}.`,
+      },
+    ],
     { theirs },
   );
 }
@@ -118,7 +127,10 @@ export async function duplicateRig(id: string): Promise<OpenRig> {
 }
 
 export const patchSchema = z.strictObject({ archived: z.boolean() });
-export async function archiveRig(id: string, { archived }: z.output<typeof patchSchema>): Promise<{ ok: true }> {
+export async function archiveRig(
+  id: string,
+  { archived }: z.output<typeof patchSchema>,
+): Promise<{ ok: true }> {
   const db = await database();
   if (!(await rigs.setArchived(db, id, archived))) throw refusal(404, 'not-found', 'There is no such rig.');
   return { ok: true };
@@ -149,7 +161,11 @@ export async function logCut(id: string, cut: z.output<typeof loggedCutSchema>):
   const record = await found(db, id);
   const kept = await rigs.insertCut(db, record, cut);
   const open = await opened(db, await found(db, id));
-  const advice = advise(record.doc, open.tuning, open.cuts.map((c) => c.cut));
+  const advice = advise(
+    record.doc,
+    open.tuning,
+    open.cuts.map((c) => c.cut),
+  );
   return { open, counts: evidenceOf(kept).length > 0, advice };
 }
 

@@ -15,7 +15,13 @@ const name = z.string().trim().min(1).max(120);
 const note = z.string().max(5000).default('');
 
 const SCHEMAS = {
-  foams: z.strictObject({ name, kind: z.enum(FOAM_IDS), densityKgM3: between(1, 1000), origin: z.enum(ORIGINS).default('assumed'), note }),
+  foams: z.strictObject({
+    name,
+    kind: z.enum(FOAM_IDS),
+    densityKgM3: between(1, 1000),
+    origin: z.enum(ORIGINS).default('assumed'),
+    note,
+  }),
   spools: z.strictObject({
     name,
     alloy: z.enum(ALLOY_IDS),
@@ -24,10 +30,19 @@ const SCHEMAS = {
     metres: between(0, 100000).nullable().default(null),
     note,
   }),
-  supplies: z.strictObject({ name, supply: supplySchema, control: z.enum(CONTROL_KINDS).default('none'), note }),
+  supplies: z.strictObject({
+    name,
+    supply: supplySchema,
+    control: z.enum(CONTROL_KINDS).default('none'),
+    note,
+  }),
 } as const;
 
-const LINK: Record<stock.StockKind, keyof RigLinks> = { foams: 'foamStockId', spools: 'spoolId', supplies: 'supplyId' };
+const LINK: Record<stock.StockKind, keyof RigLinks> = {
+  foams: 'foamStockId',
+  spools: 'spoolId',
+  supplies: 'supplyId',
+};
 
 function kindOf(text: string): stock.StockKind {
   if (text === 'foams' || text === 'spools' || text === 'supplies') return text;
@@ -42,8 +57,10 @@ export async function drawer(): Promise<stock.Stock> {
 export async function addStock(kindText: string, request: Request): Promise<unknown> {
   const kind = kindOf(kindText);
   const db = await database();
-  if (kind === 'foams') return stock.insertFoam(db, { ...(await readBody(request, SCHEMAS.foams, SIZES.rig)), demo: false });
-  if (kind === 'spools') return stock.insertSpool(db, { ...(await readBody(request, SCHEMAS.spools, SIZES.rig)), demo: false });
+  if (kind === 'foams')
+    return stock.insertFoam(db, { ...(await readBody(request, SCHEMAS.foams, SIZES.rig)), demo: false });
+  if (kind === 'spools')
+    return stock.insertSpool(db, { ...(await readBody(request, SCHEMAS.spools, SIZES.rig)), demo: false });
   return stock.insertSupply(db, { ...(await readBody(request, SCHEMAS.supplies, SIZES.rig)), demo: false });
 }
 
@@ -57,7 +74,10 @@ export async function changeStock(kindText: string, id: string, request: Request
       ? await stock.updateFoam(db, id, { ...(await readBody(request, SCHEMAS.foams, SIZES.rig)), ...own })
       : kind === 'spools'
         ? await stock.updateSpool(db, id, { ...(await readBody(request, SCHEMAS.spools, SIZES.rig)), ...own })
-        : await stock.updateSupply(db, id, { ...(await readBody(request, SCHEMAS.supplies, SIZES.rig)), ...own });
+        : await stock.updateSupply(db, id, {
+            ...(await readBody(request, SCHEMAS.supplies, SIZES.rig)),
+            ...own,
+          });
   if (!changed) throw refusal(404, 'not-found', 'It is not in the drawer.');
   return changed;
 }
@@ -69,7 +89,9 @@ export async function removeStock(kindText: string, id: string, sure: boolean): 
   const users = await rigsUsing(db, LINK[kind], id);
   if (users.length > 0 && !sure) {
     const names = users.map((u) => u.name || 'a rig without a name');
-    throw new Refusal(409, [{ path: 'id', rule: 'in-use', message: `In use by ${names.join(', ')}.` }], { users });
+    throw new Refusal(409, [{ path: 'id', rule: 'in-use', message: `In use by ${names.join(', ')}.` }], {
+      users,
+    });
   }
   if (!(await stock.deleteStock(db, kind, id))) throw refusal(404, 'not-found', 'It is not in the drawer.');
   return { ok: true };

@@ -3,7 +3,12 @@ import type { DocumentFault } from '@/core/documents/faults';
 /** How a call to the server ended. `lost`: it never answered; nothing is known, the call may be made again. */
 export type Outcome<T> =
   | { readonly kind: 'done'; readonly data: T }
-  | { readonly kind: 'refused'; readonly status: number; readonly faults: readonly DocumentFault[]; readonly body: Record<string, unknown> }
+  | {
+      readonly kind: 'refused';
+      readonly status: number;
+      readonly faults: readonly DocumentFault[];
+      readonly body: Record<string, unknown>;
+    }
   | { readonly kind: 'lost' };
 
 const DEADLINE_MS = 20000;

@@ -1,7 +1,7 @@
 import type { Rig } from '@/core/documents/rig';
 import type { Reading } from '@/core/documents/reading';
-import { evaluate, type Evaluation } from '@/core/engine/evaluate';
-import { solve } from '@/core/engine/solve';
+import type { Evaluation } from '@/core/engine/evaluate';
+import { solveWhole } from '@/core/engine/solve';
 import { tuned, type Tuning } from '@/core/engine/tune';
 
 /** Everything that follows from a rig and its tuning; worked out once for each document and never stored. */
@@ -17,7 +17,7 @@ export function derive(doc: Rig, tuning: Tuning | null): Derived {
   const was = kept.get(doc);
   if (was && was.tuning === tuning) return was.derived;
   const rig = tuned(doc, tuning);
-  const derived = { rig, reading: solve(rig), evaluation: evaluate(rig) };
+  const derived = { rig, ...solveWhole(rig) };
   kept.set(doc, { tuning, derived });
   return derived;
 }

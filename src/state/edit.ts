@@ -3,7 +3,8 @@ import { rigSchema, type Rig } from '@/core/documents/rig';
 import { merge } from '@/core/engine/merge';
 
 /** A document after a change, or the faults that keep the change out. */
-export type Edited = { readonly ok: true; readonly doc: Rig } | { readonly ok: false; readonly faults: DocumentFault[] };
+export type Edited =
+  { readonly ok: true; readonly doc: Rig } | { readonly ok: false; readonly faults: DocumentFault[] };
 
 /** Reads the value at a path such as `foam.densityKgM3`. */
 export function valueAt(doc: Rig, path: string): unknown {
@@ -11,7 +12,10 @@ export function valueAt(doc: Rig, path: string): unknown {
 }
 
 function asPatch(path: string, value: unknown): Record<string, unknown> {
-  return path.split('.').reduceRight<unknown>((inner, key) => ({ [key]: inner }), value) as Record<string, unknown>;
+  return path.split('.').reduceRight<unknown>((inner, key) => ({ [key]: inner }), value) as Record<
+    string,
+    unknown
+  >;
 }
 
 /** Sets one value; touching it takes the "assumed" mark off. */
@@ -23,7 +27,10 @@ export function setPath(doc: Rig, path: string, value: unknown): Edited {
 export function apply(doc: Rig, patch: Readonly<Record<string, unknown>>): Edited {
   const from = { ...doc.from };
   for (const path of pathsOf(patch)) if (from[path] === 'assumed') delete from[path];
-  const parsed = rigSchema.safeParse({ ...merge(doc, patch), from: { ...from, ...(patch['from'] as object | undefined) } });
+  const parsed = rigSchema.safeParse({
+    ...merge(doc, patch),
+    from: { ...from, ...(patch['from'] as object | undefined) },
+  });
   return parsed.success ? { ok: true, doc: parsed.data } : { ok: false, faults: faultsOf(parsed.error) };
 }
 

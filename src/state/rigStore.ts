@@ -43,13 +43,18 @@ export interface RigState {
 const MERGE_MS = 1000;
 const MOST_STEPS = 500;
 
-const linksOf = (r: RigLinks): RigLinks => ({ foamStockId: r.foamStockId, spoolId: r.spoolId, supplyId: r.supplyId });
+const linksOf = (r: RigLinks): RigLinks => ({
+  foamStockId: r.foamStockId,
+  spoolId: r.spoolId,
+  supplyId: r.supplyId,
+});
 
 /** The store of one open rig: its document, commands with undo, and saving. Readings are derived from it. */
 export function createRigStore(open: OpenRig) {
   const store = createStore<RigState>()((set, get) => {
     const change = (next: Point) => {
-      const pair = next.links.foamStockId !== get().links.foamStockId || next.links.spoolId !== get().links.spoolId;
+      const pair =
+        next.links.foamStockId !== get().links.foamStockId || next.links.spoolId !== get().links.spoolId;
       set({ doc: next.doc, links: next.links });
       if (pair) refetchTuning = true;
       saver.change();
@@ -74,7 +79,10 @@ export function createRigStore(open: OpenRig) {
         const now = Date.now();
         const goesOn = last?.label === label && now - last.at < MERGE_MS;
         const step = { doc, links: were, label, at: now };
-        set({ past: goesOn ? [...past.slice(0, -1), { ...last, at: now }] : [...past, step].slice(-MOST_STEPS), future: [] });
+        set({
+          past: goesOn ? [...past.slice(0, -1), { ...last, at: now }] : [...past, step].slice(-MOST_STEPS),
+          future: [],
+        });
         change(next);
         return true;
       },

@@ -92,7 +92,8 @@ export class Saver {
     }
     this.dirty = true;
     this.o.onState('failed');
-    if (answer.kind === 'refused') this.o.onRefused(answer.faults.map((f) => `${f.path} ${f.message}`).join('; '));
+    if (answer.kind === 'refused')
+      this.o.onRefused(answer.faults.map((f) => `${f.path} ${f.message}`).join('; '));
     const waits = this.o.retryMs ?? RETRY_MS;
     this.plan(waits[Math.min(this.failures++, waits.length - 1)]!);
   }

@@ -30,7 +30,10 @@ export function useWindowCurve(rig: Rig): CurveState {
   const outside = useOutside(state.curve, rig.control.setting);
   useEffect(() => {
     asker.current = new Latest<WindowRequest, WindowAnswer>(
-      () => new Worker(new URL('../workers/window.worker.ts', import.meta.url), { type: 'module' }) as unknown as Port<WindowRequest, WindowAnswer>,
+      () =>
+        new Worker(new URL('../workers/window.worker.ts', import.meta.url), {
+          type: 'module',
+        }) as unknown as Port<WindowRequest, WindowAnswer>,
       (a) => setState({ curve: a.ok ? a.curve : null, stale: a.id !== count.current, ms: a.ok ? a.ms : null }),
       () => setState((s) => ({ ...s, stale: true })),
       DEADLINE_MS,

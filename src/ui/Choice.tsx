@@ -38,7 +38,13 @@ export function Choice<T extends string>(p: {
       </label>
       <div className={css.control}>
         <div className={css.box}>
-          <select id={id} name={p.name} className={css.select} value={p.value} onChange={(e) => p.onChoose(e.target.value as T)}>
+          <select
+            id={id}
+            name={p.name}
+            className={css.select}
+            value={p.value}
+            onChange={(e) => p.onChoose(e.target.value as T)}
+          >
             {groups.map((g) =>
               g ? (
                 <optgroup key={g} label={g}>

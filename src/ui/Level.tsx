@@ -11,7 +11,14 @@ export function LevelMark({ level, size = 15 }: { level: Level; size?: number })
     note: <circle cx="8" cy="8" r="5.5" />,
   }[level];
   return (
-    <svg width={size} height={size} viewBox="0 0 16 16" fill={colour} aria-hidden="true" style={{ flex: 'none' }}>
+    <svg
+      width={size}
+      height={size}
+      viewBox="0 0 16 16"
+      fill={colour}
+      aria-hidden="true"
+      style={{ flex: 'none' }}
+    >
       {shape}
     </svg>
   );

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
+import { memo, useEffect, useId, useRef, useState, type ReactNode } from 'react';
 import type { Origin } from '@/core/documents/rig';
 import { asTyped } from '@/core/units/format';
 import { parseQuantity } from '@/core/units/parse';
@@ -33,7 +33,7 @@ function written(value: number | null, role: Role, profile: Profile): string {
  * A number with its unit. What a person types is read at each key; a legal value is taken at once, an illegal one stays
  * in the field with its rule beside it and the last legal value stays in force.
  */
-export function QuantityField(p: QuantityFieldProps) {
+export const QuantityField = memo(function QuantityField(p: QuantityFieldProps) {
   const { profile } = useUnits();
   const id = useId();
   const [text, setText] = useState(() => written(p.value, p.role, profile));
@@ -111,4 +111,4 @@ export function QuantityField(p: QuantityFieldProps) {
       </div>
     </div>
   );
-}
+});

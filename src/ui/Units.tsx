@@ -1,12 +1,14 @@
 'use client';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import type { Profile } from '@/core/units/profile';
-import { sayIn, type Say } from '@/core/words/say';
+import type { Profile, Role } from '@/core/units/profile';
+import { sayIn, typedIn, type Say } from '@/core/words/say';
 import { UNITS_COOKIE } from './unitsCookie';
 
 interface Units {
   readonly profile: Profile;
   readonly say: Say;
+  /** Says a value that somebody typed, as typed. */
+  readonly typed: (value: number, role: Role) => string;
   readonly setProfile: (p: Profile) => void;
 }
 
@@ -18,7 +20,10 @@ export function UnitsProvider({ first, children }: { first: Profile; children: R
     document.cookie = `${UNITS_COOKIE}=${p}; path=/; max-age=31536000; samesite=strict`;
     set(p);
   }, []);
-  const value = useMemo(() => ({ profile, say: sayIn(profile), setProfile }), [profile, setProfile]);
+  const value = useMemo(
+    () => ({ profile, say: sayIn(profile), typed: typedIn(profile), setProfile }),
+    [profile, setProfile],
+  );
   return <Context value={value}>{children}</Context>;
 }
 

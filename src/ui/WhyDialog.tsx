@@ -8,29 +8,25 @@ import type { Why } from '@/core/words/why';
 import css from './why.module.css';
 
 /** The relation behind a number, with this rig's own numbers in it. */
-export function WhyDialog({ why, onClose }: { why: Why | null; onClose: () => void }) {
+export function WhyDialog({ why, onClose }: { why: Why; onClose: () => void }) {
   return (
-    <Dialog open={why !== null} onClose={onClose} aria-labelledby="why-title" maxWidth="xs" fullWidth>
-      {why && (
-        <>
-          <DialogTitle id="why-title">{why.title}</DialogTitle>
-          <DialogContent>
-            <p className={css.relation}>{why.relation}</p>
-            <dl className={css.numbers}>
-              {why.numbers.map(([name, value]) => (
-                <div key={name}>
-                  <dt>{name}</dt>
-                  <dd className="num">{value}</dd>
-                </div>
-              ))}
-            </dl>
-            <p className={css.source}>{why.source}</p>
-          </DialogContent>
-          <DialogActions>
-            <Button onClick={onClose}>Close</Button>
-          </DialogActions>
-        </>
-      )}
+    <Dialog open onClose={onClose} aria-labelledby="why-title" maxWidth="xs" fullWidth>
+      <DialogTitle id="why-title">{why.title}</DialogTitle>
+      <DialogContent>
+        <p className={css.relation}>{why.relation}</p>
+        <dl className={css.numbers}>
+          {why.numbers.map(([name, value]) => (
+            <div key={name}>
+              <dt>{name}</dt>
+              <dd className="num">{value}</dd>
+            </div>
+          ))}
+        </dl>
+        <p className={css.source}>{why.source}</p>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
     </Dialog>
   );
 }

@@ -8,7 +8,10 @@ export const metadata: Metadata = { title: 'About' };
 
 function packages(): { version: string; names: string[] } {
   const file = path.join(/*turbopackIgnore: true*/ process.cwd(), 'package.json');
-  const pack = JSON.parse(fs.readFileSync(file, 'utf8')) as { version: string; dependencies: Record<string, string> };
+  const pack = JSON.parse(fs.readFileSync(file, 'utf8')) as {
+    version: string;
+    dependencies: Record<string, string>;
+  };
   return { version: pack.version, names: Object.keys(pack.dependencies).sort() };
 }
 
@@ -16,7 +19,10 @@ function licences(names: readonly string[]): Licence[] {
   return names.map((name) => {
     try {
       const file = path.join(/*turbopackIgnore: true*/ process.cwd(), 'node_modules', name, 'package.json');
-      const { version, license } = JSON.parse(fs.readFileSync(file, 'utf8')) as { version: string; license?: string };
+      const { version, license } = JSON.parse(fs.readFileSync(file, 'utf8')) as {
+        version: string;
+        license?: string;
+      };
       return { name, version, licence: license ?? 'see the package' };
     } catch {
       return { name, version: '–', licence: 'see the package' };

@@ -1,21 +1,8 @@
 import { z } from 'zod';
+import { CONTROL_KINDS, SETTING_LIMITS, type ControlKind } from './controlKinds';
 import { between, known, overZero } from './fields';
 
-export const CONTROL_KINDS = ['none', 'volts', 'amps', 'pwm', 'phase', 'scale', 'buck', 'clip', 'hold-ohm'] as const;
-export type ControlKind = (typeof CONTROL_KINDS)[number];
-
-/** What `setting` may be for each kind: lowest, highest; null: it has none. */
-export const SETTING_LIMITS: Readonly<Record<ControlKind, readonly [number, number] | null>> = Object.freeze({
-  none: null,
-  volts: [0, 500],
-  amps: [0, 500],
-  pwm: [0, 1],
-  phase: [0, 180],
-  scale: [0, 1],
-  buck: [0, 500],
-  clip: [1, 20000],
-  'hold-ohm': [0.001, 100000],
-});
+export { CONTROL_KINDS, SETTING_LIMITS, type ControlKind };
 
 /** The control of a supply: kind, its setting in the kind's own unit, and what it can carry itself. */
 export const controlSchema = z

@@ -44,11 +44,19 @@ export const loggedCutSchema = z
   .superRefine((cut, ctx) => {
     const timed = cut.depthMm !== null && cut.seconds !== null;
     if (cut.feedMmS === null && !timed && cut.limit)
-      ctx.addIssue({ code: 'custom', path: ['feedMmS'], message: 'a limit cut must have a feed, or a depth and seconds' });
+      ctx.addIssue({
+        code: 'custom',
+        path: ['feedMmS'],
+        message: 'a limit cut must have a feed, or a depth and seconds',
+      });
     cut.marks?.forEach((mark, i) => {
       const before = cut.marks![i - 1];
       if (before && !(mark.mm > before.mm && mark.s > before.s))
-        ctx.addIssue({ code: 'custom', path: ['marks', i], message: 'each mark must lie deeper and later than the one before' });
+        ctx.addIssue({
+          code: 'custom',
+          path: ['marks', i],
+          message: 'each mark must lie deeper and later than the one before',
+        });
     });
   });
 export type LoggedCut = z.infer<typeof loggedCutSchema>;

@@ -38,7 +38,11 @@ export const needRigSchema = z
     const powered = doc['supply'] !== undefined;
     const parsed = rigSchema.safeParse(powered ? doc : { ...doc, supply: PLAIN_SUPPLY });
     if (parsed.success && parsed.data.cut.feedMmS === null)
-      ctx.addIssue({ code: 'custom', path: ['cut', 'feedMmS'], message: 'must be given: a need is reckoned for a feed' });
+      ctx.addIssue({
+        code: 'custom',
+        path: ['cut', 'feedMmS'],
+        message: 'must be given: a need is reckoned for a feed',
+      });
     if (parsed.success) return { rig: parsed.data, powered };
     for (const issue of parsed.error.issues) ctx.addIssue({ ...issue, code: 'custom', message: issue.message });
     return z.NEVER;

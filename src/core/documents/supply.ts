@@ -1,9 +1,23 @@
 import { z } from 'zod';
 import { between, overZero } from './fields';
 
-export const SUPPLY_KINDS = ['bench', 'brick', 'computer-supply', 'battery', 'transformer', 'charger', 'other'] as const;
+export const SUPPLY_KINDS = [
+  'bench',
+  'brick',
+  'computer-supply',
+  'battery',
+  'transformer',
+  'charger',
+  'other',
+] as const;
 export type SupplyKind = (typeof SUPPLY_KINDS)[number];
-export const CHEMISTRIES = ['lead-acid', 'lithium-polymer', 'lithium-iron', 'nickel-metal', 'alkaline'] as const;
+export const CHEMISTRIES = [
+  'lead-acid',
+  'lithium-polymer',
+  'lithium-iron',
+  'nickel-metal',
+  'alkaline',
+] as const;
 
 export const batterySchema = z.strictObject({
   chemistry: z.enum(CHEMISTRIES),

@@ -14,7 +14,11 @@ const ENOUGH_SD = 0.1;
 export function advise(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): Advice {
   const plain = setUp({ ...rig, foam: { ...rig.foam, tuning: 1 } });
   const w = windowOf(new States(plain));
-  const spread = (mid: number, sd: number): [number, number, number] => [mid * Math.exp(-sd), mid, mid * Math.exp(sd)];
+  const spread = (mid: number, sd: number): [number, number, number] => [
+    mid * Math.exp(-sd),
+    mid,
+    mid * Math.exp(sd),
+  ];
   const slowSd = Math.hypot(t.shownSd, t.slowSd);
   return {
     format: 'upwind-rod/advice',
@@ -30,7 +34,8 @@ export function advise(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): Advice 
     },
     window: {
       fastestFeedMmS: w.fastest ? spread(w.fastest.feed * 1000 * Math.exp(-t.logMean), t.shownSd) : null,
-      slowestFeedMmS: w.slowest === null ? null : spread(w.slowest * 1000 * Math.exp(t.slowMean - t.logMean), slowSd),
+      slowestFeedMmS:
+        w.slowest === null ? null : spread(w.slowest * 1000 * Math.exp(t.slowMean - t.logMean), slowSd),
     },
     next: nextCut(rig, t, cuts),
     enough: t.used > 0 && t.shownSd <= ENOUGH_SD,

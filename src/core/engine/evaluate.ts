@@ -13,7 +13,12 @@ export interface Evaluation {
   readonly load: Load;
   /** The supply has shut itself off: nothing hot is known. */
   readonly off: boolean;
-  readonly idle: { readonly amps: number; readonly airC: number; readonly cutAmps: number; readonly cutAirC: number };
+  readonly idle: {
+    readonly amps: number;
+    readonly airC: number;
+    readonly cutAmps: number;
+    readonly cutAirC: number;
+  };
   readonly window: Window;
   readonly cut: CutState | null;
   /** Feed in m/s: as set, otherwise reserve × the fastest. */

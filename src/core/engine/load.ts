@@ -21,7 +21,12 @@ export function loadOf(s: Setup, idleAmps: number, cuttingAmps: number, idleC: n
   const max = drive.maxAmps;
   const leastOhm = max === null ? null : rig.supply.volts / max;
   if (drive.heldAmps !== null) {
-    return { share: max === null ? null : drive.heldAmps / max, worstAmps: drive.heldAmps, peaksOnly: false, leastOhm };
+    return {
+      share: max === null ? null : drive.heldAmps / max,
+      worstAmps: drive.heldAmps,
+      peaksOnly: false,
+      leastOhm,
+    };
   }
   const bench = rig.supply.kind === 'bench';
   const coldAmps = drive.volts / (drive.restOhm + ohmPerMetre(s, s.room.airC) * s.length);

@@ -11,7 +11,10 @@ import type { Rig } from '../documents/rig';
 
 /** A setup driven by a held current that any volts will push: how a wire behaves apart from its supply. */
 export function heldAt(s: Setup, amps: number): Setup {
-  return { ...s, drive: { ...s.drive, volts: 1e6, limitAmps: amps, heldAmps: amps, pulsed: false, built: true } };
+  return {
+    ...s,
+    drive: { ...s.drive, volts: 1e6, limitAmps: amps, heldAmps: amps, pulsed: false, built: true },
+  };
 }
 
 /**

@@ -31,7 +31,9 @@ export function nextCut(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): NextCu
   const s = setUp(tuned(rig, t));
   const w = windowOf(new States(s));
   const last = cuts[cuts.length - 1];
-  const asked = s.feed ?? (last && !last.limit && (last.grade === 'too-cold' || last.grade === 'too-hot') ? wanted(last) : null);
+  const asked =
+    s.feed ??
+    (last && !last.limit && (last.grade === 'too-cold' || last.grade === 'too-hot') ? wanted(last) : null);
   const say = (why: AdviceReason, setting: number | null, feed: number | null): NextCut => {
     const feedMmS = feed === null ? null : tidy(feed * 1000, 2, 'near');
     return { setting, feedMmS, why, text: adviceWords(why, rig.control.kind, setting, feedMmS, METRIC_SAY) };

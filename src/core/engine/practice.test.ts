@@ -33,7 +33,13 @@ describe('what benches report', () => {
 
   it('0.635 mm stainless of 1.32 m runs well on 16–17 V; 1.8–1.9 m wants 23 V', () => {
     const at = (setting: number, lengthMm: number) =>
-      solve(testRig({ wire: { alloy: 'ss-304', diameterMm: 0.635, lengthMm }, ...volts(setting), foam: { widthMm: 0.6 * lengthMm } }));
+      solve(
+        testRig({
+          wire: { alloy: 'ss-304', diameterMm: 0.635, lengthMm },
+          ...volts(setting),
+          foam: { widthMm: 0.6 * lengthMm },
+        }),
+      );
     near(at(16, 1320).idle!.amps, 4.1);
     near(at(17, 1320).idle!.amps, 4.3);
     near(at(16, 1320).idle!.wireC, 323);
@@ -43,18 +49,39 @@ describe('what benches report', () => {
 
   it('0.889 mm stainless of 1.2 m at 5–6 A: an inch in four seconds inside the foam, led at a third of that', () => {
     const at = (setting: number) =>
-      solve(testRig({ wire: { alloy: 'ss-304', diameterMm: 0.889, lengthMm: 1200 }, supply: { volts: 12, maxAmps: 6 }, control: { kind: 'amps', setting }, foam: { densityKgM3: 16, widthMm: 720 } }));
+      solve(
+        testRig({
+          wire: { alloy: 'ss-304', diameterMm: 0.889, lengthMm: 1200 },
+          supply: { volts: 12, maxAmps: 6 },
+          control: { kind: 'amps', setting },
+          foam: { densityKgM3: 16, widthMm: 720 },
+        }),
+      );
     between(at(5).cutting!.fastestFeedMmS!, 4, 6.6);
     between(at(6).cutting!.fastestFeedMmS!, 4, 6.6);
     expect(at(5).cutting!.fastestFeedMmS!).toBeLessThan(25.4 / 4);
     expect(at(6).cutting!.fastestFeedMmS!).toBeGreaterThan(25.4 / 6);
-    const third = solve(testRig({ wire: { alloy: 'ss-304', diameterMm: 0.889, lengthMm: 1200 }, supply: { volts: 12, maxAmps: 12 }, control: { kind: 'amps', setting: 6 }, foam: { densityKgM3: 16, widthMm: 720 }, cut: { feedMmS: 2.1 } }));
+    const third = solve(
+      testRig({
+        wire: { alloy: 'ss-304', diameterMm: 0.889, lengthMm: 1200 },
+        supply: { volts: 12, maxAmps: 12 },
+        control: { kind: 'amps', setting: 6 },
+        foam: { densityKgM3: 16, widthMm: 720 },
+        cut: { feedMmS: 2.1 },
+      }),
+    );
     expect(third.findings.map((f) => f.code)).not.toContain('melt-back');
   });
 
   it('from 12 to 19 V is 2.5 times the heat; four times the density is a quarter of the feed', () => {
     const at = (setting: number, densityKgM3: number) => {
-      const r = solve(testRig({ wire: { diameterMm: 0.32109, lengthMm: 420 }, ...volts(setting), foam: { densityKgM3, widthMm: 252 } }));
+      const r = solve(
+        testRig({
+          wire: { diameterMm: 0.32109, lengthMm: 420 },
+          ...volts(setting),
+          foam: { densityKgM3, widthMm: 252 },
+        }),
+      );
       return { feed: r.cutting!.fastestFeedMmS!, heat: r.idle!.wattsPerM! };
     };
     near(at(19, 64).heat / at(12, 64).heat, 2.5);
@@ -64,7 +91,14 @@ describe('what benches report', () => {
 
   it('twice the wire needs twice the volts for the same amps and the same heat per length', () => {
     const at = (setting: number, lengthMm: number) =>
-      solve(testRig({ wire: { lengthMm }, ...volts(setting), foam: { widthMm: 0.6 * lengthMm }, leads: { lengthMm: 0, contactOhm: 0 } })).idle!;
+      solve(
+        testRig({
+          wire: { lengthMm },
+          ...volts(setting),
+          foam: { widthMm: 0.6 * lengthMm },
+          leads: { lengthMm: 0, contactOhm: 0 },
+        }),
+      ).idle!;
     near(at(28, 2000).amps, at(14, 1000).amps!, 1e-6);
     near(at(28, 2000).wattsPerM, at(14, 1000).wattsPerM!, 1e-6);
   });
@@ -78,7 +112,11 @@ describe('what benches report', () => {
 
   it('0.254 mm of 230 mm upright on a quarter of 20.5 V cuts bead foam of 16 kg/m³ easily', () => {
     const r = solve(
-      testRig({ wire: { diameterMm: 0.254, lengthMm: 230, lie: 'vertical' }, ...volts(20.5 / 4), foam: { densityKgM3: 16, widthMm: 100 } }),
+      testRig({
+        wire: { diameterMm: 0.254, lengthMm: 230, lie: 'vertical' },
+        ...volts(20.5 / 4),
+        foam: { densityKgM3: 16, widthMm: 100 },
+      }),
     );
     near(r.idle!.amps, 1.02);
     near(r.idle!.wireC, 260);
@@ -86,14 +124,27 @@ describe('what benches report', () => {
   });
 
   it('50 Ω/m in the 1.45 alloy, 150 mm on 12 V, glows and raises fume-limit', () => {
-    const r = solve(testRig({ wire: { alloy: 'fecral-145', diameterMm: 0.1922, lengthMm: 150 }, ...volts(12), foam: { widthMm: 90 }, cut: { feedMmS: 20 } }));
+    const r = solve(
+      testRig({
+        wire: { alloy: 'fecral-145', diameterMm: 0.1922, lengthMm: 150 },
+        ...volts(12),
+        foam: { widthMm: 90 },
+        cut: { feedMmS: 20 },
+      }),
+    );
     near(r.idle!.wireC, 830);
     expect(r.findings.map((f) => f.code)).toContain('fume-limit');
   });
 
   it('0.305 mm superalloy cuts EPP at about half the feed of EPS of equal density', () => {
     const at = (kind: Rig['foam']['kind']) =>
-      solve(testRig({ wire: { alloy: 'n07041', diameterMm: 0.305, lengthMm: 1100 }, ...volts(24), foam: { kind, widthMm: 660 } })).cutting!.fastestFeedMmS!;
+      solve(
+        testRig({
+          wire: { alloy: 'n07041', diameterMm: 0.305, lengthMm: 1100 },
+          ...volts(24),
+          foam: { kind, widthMm: 660 },
+        }),
+      ).cutting!.fastestFeedMmS!;
     near(at('epp'), 3.1);
     near(at('eps'), 6.6);
   });
@@ -101,7 +152,12 @@ describe('what benches report', () => {
   it('a leader bow wants a supply of 5 A; 3 A is too little', () => {
     const at = (maxAmps: number) =>
       solve(
-        testRig({ wire: { alloy: 'ss-304-hard', diameterMm: 0.406, lengthMm: 1000 }, supply: { kind: 'brick', volts: 18.6, maxAmps }, control: { kind: 'none', setting: null }, foam: { widthMm: 600 } }),
+        testRig({
+          wire: { alloy: 'ss-304-hard', diameterMm: 0.406, lengthMm: 1000 },
+          supply: { kind: 'brick', volts: 18.6, maxAmps },
+          control: { kind: 'none', setting: null },
+          foam: { widthMm: 600 },
+        }),
       );
     near(at(5).idle!.amps, 2.5);
     near(18.6 / (at(5).cold.wireOhm! + 0.035), 3.3);

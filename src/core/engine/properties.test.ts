@@ -15,7 +15,10 @@ const d = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const control = fc.constantFrom(...CONTROL_KINDS).chain((kind) => {
   const limits = SETTING_LIMITS[kind];
   const top = kind === 'clip' ? 100 : Math.min(limits?.[1] ?? 0, 60);
-  return fc.record({ kind: fc.constant(kind), setting: limits ? d(limits[0], Math.max(limits[0], top)) : fc.constant(null) });
+  return fc.record({
+    kind: fc.constant(kind),
+    setting: limits ? d(limits[0], Math.max(limits[0], top)) : fc.constant(null),
+  });
 });
 
 /** Any legal rig, the odd ones too. */
@@ -41,7 +44,12 @@ const anyRig = fc
       current: fc.constantFrom('dc', 'ac'),
     }),
     control,
-    foam: fc.record({ kind: fc.constantFrom(...FOAM_IDS), densityKgM3: d(1, 1000), widthMm: d(1, 20000), tuning: d(0.05, 20) }),
+    foam: fc.record({
+      kind: fc.constantFrom(...FOAM_IDS),
+      densityKgM3: d(1, 1000),
+      widthMm: d(1, 20000),
+      tuning: d(0.05, 20),
+    }),
     cut: fc.record({ feedMmS: fc.option(d(0.01, 1000)) }),
   })
   .map((doc) => rigSchema.parse(doc));
@@ -63,7 +71,8 @@ export const benchRig = fc
     feed: fc.option(d(0.3, 15)),
   })
   .map((r) => {
-    const top = { none: null, volts: r.volts, amps: r.maxAmps, pwm: 1, phase: 170, scale: 1 }[r.controlKind] as number | null;
+    const top = { none: null, volts: r.volts, amps: r.maxAmps, pwm: 1, phase: 170, scale: 1 }[r.controlKind] as
+      number | null;
     return testRig({
       wire: { alloy: r.alloy, diameterMm: r.diameterMm, lengthMm: r.lengthMm },
       supply: { kind: r.kind, volts: r.volts, maxAmps: r.maxAmps },
@@ -116,13 +125,22 @@ describe('what must hold of every rig', () => {
     fc.assert(
       fc.property(calm, ({ low, more, draughtMS, ...wire }) => {
         const at = (setting: number) =>
-          solve(testRig({ wire, room: { draughtMS }, supply: { volts: 100, maxAmps: 500 }, control: { setting }, foam: { widthMm: wire.lengthMm * 0.6 } }));
+          solve(
+            testRig({
+              wire,
+              room: { draughtMS },
+              supply: { volts: 100, maxAmps: 500 },
+              control: { setting },
+              foam: { widthMm: wire.lengthMm * 0.6 },
+            }),
+          );
         const a = at(low);
         const b = at(low + more);
         fc.pre(a.supply.holds === true && b.supply.holds === true);
         expect(b.idle!.wireC!).toBeGreaterThanOrEqual(a.idle!.wireC! - 1e-4);
         expect(b.cutting!.airC!).toBeGreaterThanOrEqual(a.cutting!.airC! - 1e-4);
-        if (a.cutting!.fastestFeedMmS !== null) expect(b.cutting!.fastestFeedMmS!).toBeGreaterThanOrEqual(a.cutting!.fastestFeedMmS - 1e-6);
+        if (a.cutting!.fastestFeedMmS !== null)
+          expect(b.cutting!.fastestFeedMmS!).toBeGreaterThanOrEqual(a.cutting!.fastestFeedMmS - 1e-6);
       }),
       { numRuns: 400 },
     );
@@ -132,7 +150,15 @@ describe('what must hold of every rig', () => {
     fc.assert(
       fc.property(calm, d(1.001, 3), ({ low, more: _more, draughtMS, ...wire }, factor) => {
         const at = (lengthMm: number) =>
-          solve(testRig({ wire: { ...wire, lengthMm }, room: { draughtMS }, supply: { volts: 100, maxAmps: 500 }, control: { setting: low }, foam: { widthMm: wire.lengthMm * 0.6 } }));
+          solve(
+            testRig({
+              wire: { ...wire, lengthMm },
+              room: { draughtMS },
+              supply: { volts: 100, maxAmps: 500 },
+              control: { setting: low },
+              foam: { widthMm: wire.lengthMm * 0.6 },
+            }),
+          );
         const a = at(wire.lengthMm);
         const b = at(wire.lengthMm * factor);
         fc.pre(a.supply.holds === true && b.supply.holds === true);
@@ -146,7 +172,12 @@ describe('what must hold of every rig', () => {
     fc.assert(
       fc.property(benchRig, d(0.2, 5), (rig, tuning) => {
         const a = solve(rig).cutting;
-        const b = solve(merge(rig, { foam: { tuning }, cut: { feedMmS: rig.cut.feedMmS === null ? null : rig.cut.feedMmS / tuning } } )).cutting;
+        const b = solve(
+          merge(rig, {
+            foam: { tuning },
+            cut: { feedMmS: rig.cut.feedMmS === null ? null : rig.cut.feedMmS / tuning },
+          }),
+        ).cutting;
         fc.pre(a !== null && a.fastestFeedMmS !== null && b !== null);
         expect(Math.abs((b!.fastestFeedMmS! * tuning) / a!.fastestFeedMmS! - 1)).toBeLessThan(1e-6);
         expect(Math.abs((b!.slowestFeedMmS! * tuning) / a!.slowestFeedMmS! - 1)).toBeLessThan(1e-6);

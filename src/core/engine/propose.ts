@@ -96,10 +96,20 @@ function scoreOf(rig: Rig): number {
   const weights = { stop: 100, fix: 3, note: 0.2 };
   const findings = drafts(e).reduce((sum, d) => sum + weights[d.level], 0);
   const load = e.load.share ?? 0.5;
-  return findings + Math.abs(Math.log(feed / EASY_FEED)) + load + 0.1 * Math.abs(Math.log(rig.wire.diameterMm / 0.4));
+  return (
+    findings + Math.abs(Math.log(feed / EASY_FEED)) + load + 0.1 * Math.abs(Math.log(rig.wire.diameterMm / 0.4))
+  );
 }
 
-const CHOSEN = new Set(['frame.kind', 'foam.kind', 'foam.widthMm', 'supply.kind', 'supply.volts', 'supply.maxAmps', 'control.kind']);
+const CHOSEN = new Set([
+  'frame.kind',
+  'foam.kind',
+  'foam.widthMm',
+  'supply.kind',
+  'supply.volts',
+  'supply.maxAmps',
+  'control.kind',
+]);
 const GROUPS = ['frame', 'room', 'wire', 'supply', 'control', 'leads', 'tension', 'foam', 'cut'] as const;
 
 /** Origin of every value that nobody chose: "assumed" by path, but for those chosen and those that are null. */
@@ -108,7 +118,8 @@ export function assumed(rig: Rig, chosen: ReadonlySet<string>): Rig['from'] {
   for (const group of GROUPS) {
     for (const [key, value] of Object.entries(rig[group])) {
       const path = `${group}.${key}`;
-      if (value !== null && value !== undefined && typeof value !== 'object' && !chosen.has(path)) from[path] = 'assumed';
+      if (value !== null && value !== undefined && typeof value !== 'object' && !chosen.has(path))
+        from[path] = 'assumed';
     }
   }
   delete from['foam.tuning'];

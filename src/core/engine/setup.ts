@@ -1,6 +1,7 @@
 import { ALLOYS, type Alloy } from '../catalog/alloys';
 import { FOAMS, type Foam } from '../catalog/foams';
-import { reserveOf, type Rig } from '../documents/rig';
+import type { Rig } from '../documents/rig';
+import { reserveOf } from '../documents/rigDefaults';
 import { along } from '../numeric/table';
 import { openVolts, insideOhm } from '../physics/circuit/battery';
 import { leadOhm } from '../physics/circuit/leads';

@@ -23,6 +23,11 @@ export function drafts(e: Evaluation): Draft[] {
 
 /** The reading of a rig, with findings and their proven fixes. Pure; the rig is not changed. */
 export function solve(rig: Rig): Reading {
+  return solveWhole(rig).reading;
+}
+
+/** The reading of a rig beside the evaluation it was written from. */
+export function solveWhole(rig: Rig): { reading: Reading; evaluation: Evaluation } {
   const e = evaluate(rig);
   const found = drafts(e);
   const reading = toReading(e);
@@ -33,7 +38,7 @@ export function solve(rig: Rig): Reading {
     text: findingWords(draft.code, draft.values, METRIC_SAY).text,
     fixes: fixesOf(rig, draft, found).map((patch) => ({ patch, text: patchWords(patch, rig, METRIC_SAY) })),
   }));
-  return reading;
+  return { reading, evaluation: e };
 }
 
 /** Patches of a draft that, merged and solved, remove it and bring no new finding of its level or worse. */

@@ -46,11 +46,17 @@ export function evidenceOf(rigCut: RigCut): Evidence[] {
     const timed = limitFeed(s, cut);
     if (timed) out.push({ kind: 'seen', what: 'feed', theta: Math.log(fastest / timed.feedMmS), sd: timed.sd });
   } else if (cut.grade && feed !== null) {
-    out.push({ kind: 'grade', grade: cut.grade, c: Math.log(fastest / feed), h: Math.log((w.slowest * 1000) / feed) });
+    out.push({
+      kind: 'grade',
+      grade: cut.grade,
+      c: Math.log(fastest / feed),
+      h: Math.log((w.slowest * 1000) / feed),
+    });
   }
   if (cut.kerfMm !== null && feed !== null && cut.kerfMm > s.diameter * 1000) {
     const model = new States(s).atFeed(feed / 1000);
-    if (model) out.push({ kind: 'seen', what: 'slot', theta: Math.log((model.width * 1000) / cut.kerfMm), sd: SLOT_SD });
+    if (model)
+      out.push({ kind: 'seen', what: 'slot', theta: Math.log((model.width * 1000) / cut.kerfMm), sd: SLOT_SD });
   }
   return out;
 }
@@ -72,6 +78,12 @@ function limitFeed(s: Setup, cut: LoggedCut): { feedMmS: number; sd: number } | 
     storedS: cut.timedFrom === 'in-foam' ? 0 : storedOf(s),
     byHand: true,
   });
+}
+
+/** Feed in mm/s to show a cut at: of a limit cut the steady one, its stored heat taken out; null where none is known. */
+export function steadyFeed(rigCut: RigCut): number | null {
+  if (!rigCut.cut.limit) return feedOfCut(rigCut.cut);
+  return limitFeed(setupOf(rigCut), rigCut.cut)?.feedMmS ?? null;
 }
 
 /** Seconds of cutting stored in the idling wire of a setup. */

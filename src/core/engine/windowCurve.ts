@@ -1,5 +1,5 @@
 import { rootIncreasing } from '../numeric/root';
-import { SETTING_LIMITS } from '../documents/control';
+import { SETTING_LIMITS } from '../documents/controlKinds';
 import type { Rig } from '../documents/rig';
 import { ampsForFastest, heldAt, settingOf, voltsFor } from './need';
 import { setUp, type Setup } from './setup';
@@ -36,7 +36,10 @@ export function curveRange(rig: Rig): [number, number] | null {
   const a = settingAt(s, low.amps);
   const b = settingAt(s, high);
   const top = rig.control.kind === 'volts' ? s.drive.openVolts : (s.drive.maxAmps ?? Infinity);
-  const limits: [number, number] = [ends[0], Math.min(ends[1], rig.control.kind === 'volts' || rig.control.kind === 'amps' ? top : Infinity)];
+  const limits: [number, number] = [
+    ends[0],
+    Math.min(ends[1], rig.control.kind === 'volts' || rig.control.kind === 'amps' ? top : Infinity),
+  ];
   const full = rig.control.kind === 'phase' ? 0 : limits[1];
   const from = a ?? full;
   const to = b ?? full;
@@ -60,7 +63,13 @@ export function windowCurve(rig: Rig, points: number): WindowCurve | null {
   if (!range) return null;
   const base = setUp(rig);
   const noDial = rig.control.kind === 'none';
-  const out = { x: [] as number[], fastest: [] as number[], meltBack: [] as number[], fume: [] as number[], fumeKerf: [] as number[] };
+  const out = {
+    x: [] as number[],
+    fastest: [] as number[],
+    meltBack: [] as number[],
+    fume: [] as number[],
+    fumeKerf: [] as number[],
+  };
   for (let i = 0; i < points; i++) {
     const x = range[0] + ((range[1] - range[0]) * i) / (points - 1);
     const s = noDial ? heldAt(base, x) : setUp({ ...rig, control: { ...rig.control, setting: x } });

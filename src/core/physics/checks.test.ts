@@ -25,7 +25,8 @@ describe('wire', () => {
 
   it('0.254 mm nickel-chromium has about 7 ohms a foot (common practice; model 6.5 and 6.7)', () => {
     const area = metalArea(0.254e-3, 1);
-    const perFoot = (id: 'nicr-80' | 'nicr-60') => resistancePerMetre(ALLOYS[id].rho20, ALLOYS[id].ct, area, 20) * 0.3048;
+    const perFoot = (id: 'nicr-80' | 'nicr-60') =>
+      resistancePerMetre(ALLOYS[id].rho20, ALLOYS[id].ct, area, 20) * 0.3048;
     expect(Math.abs(perFoot('nicr-80') / 6.5 - 1)).toBeLessThan(0.01);
     expect(Math.abs(perFoot('nicr-60') / 6.7 - 1)).toBeLessThan(0.01);
   });
@@ -124,7 +125,9 @@ describe('slot of a moving line source', () => {
 
   it('joins its limits and is undone by its inverse', () => {
     for (const join of [0.02, 3e4]) {
-      expect(Math.abs(slotHalfWidth(join * 0.9999999) / slotHalfWidth(join * 1.0000001) - 1)).toBeLessThan(2e-3);
+      expect(Math.abs(slotHalfWidth(join * 0.9999999) / slotHalfWidth(join * 1.0000001) - 1)).toBeLessThan(
+        2e-3,
+      );
     }
     for (let q = 0.05; q < 1e6; q *= 1.9) {
       expect(Math.abs(heatForHalfWidth(slotHalfWidth(q)) / q - 1), `at ${q}`).toBeLessThan(1e-8);

@@ -1,7 +1,8 @@
 import { ROLES, unitFor, type Profile, type Role } from './profile';
 import { UNITS, type Unit } from './unit';
 
-export type Parsed = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly rule: string };
+export type Parsed =
+  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly rule: string };
 
 const NUMBER = String.raw`[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d+)?`;
 const AMOUNT = new RegExp(`^(${NUMBER})(?:\\s*/\\s*(\\d+)|\\s+(\\d+)\\s*/\\s*(\\d+))?\\s*(.*)$`, 'i');
@@ -49,7 +50,9 @@ const WORDS: Partial<Record<Role, string>> = {
 function unitNamed(suffix: string, role: Role): Unit | undefined {
   const key = suffix.toLowerCase().replace(/\s+/g, '').replace('³', '3').replace('²', '2');
   const quantity = ROLES[role];
-  return UNITS.find((u) => u.quantity === quantity && u.typed.some((t) => t.replace('³', '3').replace('²', '2') === key));
+  return UNITS.find(
+    (u) => u.quantity === quantity && u.typed.some((t) => t.replace('³', '3').replace('²', '2') === key),
+  );
 }
 
 function no(rule: string): Parsed {

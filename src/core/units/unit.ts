@@ -67,7 +67,14 @@ export const UNITS: readonly Unit[] = [
   times('in/s', 'in/s', 'speed', INCH, ['in/sec', '"/s', 'ips']),
   times('in/min', 'in/min', 'speed', INCH / 60, ['ipm', '"/min']),
   times('mm/min', 'mm/min', 'speed', 1 / 60, []),
-  { id: 'C', symbol: '°C', quantity: 'temperature', toBase: (x) => x, fromBase: (x) => x, typed: ['c', '°c', 'degc'] },
+  {
+    id: 'C',
+    symbol: '°C',
+    quantity: 'temperature',
+    toBase: (x) => x,
+    fromBase: (x) => x,
+    typed: ['c', '°c', 'degc'],
+  },
   {
     id: 'F',
     symbol: '°F',

@@ -54,7 +54,10 @@ describe('what a person types', () => {
           const unit = unitFor(role, profile);
           const a = unit.fromBase(value);
           const b = unit.fromBase(back as number);
-          const coarse = role === 'temperature' || role === 'share' ? Math.max(0.5, Math.abs(a) * 0.005) : Math.abs(a) * 0.0051;
+          const coarse =
+            role === 'temperature' || role === 'share'
+              ? Math.max(0.5, Math.abs(a) * 0.005)
+              : Math.abs(a) * 0.0051;
           expect(Math.abs(a - b)).toBeLessThanOrEqual(coarse);
         },
       ),

@@ -2,7 +2,8 @@ import type { ControlKind } from '../documents/control';
 import { controlSettingText } from './control';
 import type { Say } from './say';
 
-export type AdviceReason = 'first' | 'hotter' | 'cooler' | 'hold' | 'feed' | 'slower' | 'too-cold' | 'no-figures';
+export type AdviceReason =
+  'first' | 'hotter' | 'cooler' | 'hold' | 'feed' | 'slower' | 'too-cold' | 'no-figures';
 
 /** The next cut in words. */
 export function adviceWords(

@@ -105,7 +105,7 @@ const TELLERS: Record<FindingCode, Teller> = {
     v['part'] === 'density'
       ? { head: 'Density outside the table',
           text: `${say(num(v, 'densityKgM3'), 'density')} lies outside ${say(num(v, 'lowKgM3'), 'density')} to ${say(num(v, 'highKgM3'), 'density')}; the strength of the nearest end of the table is used.` }
-      : { head: 'Not worked out yet', text: `This version does not reckon: ${String(v['part'])}. Those figures are left blank.` },
+      : { head: 'Not worked out yet', text: `Not worked out in this version: ${String(v['part'])}.` },
 };
 
 /* prettier-ignore */
@@ -134,7 +134,8 @@ export function patchWords(patch: Part, rig: Pick<Rig, 'control'>, say: Say): st
   if (typeof control?.['setting'] === 'number')
     words.push(`set ${controlSettingText(rig.control.kind, control['setting'], say)}`);
   if (typeof wire?.['lengthMm'] === 'number') words.push(`use ${say(wire['lengthMm'], 'wireLength')} of wire`);
-  if (typeof wire?.['diameterMm'] === 'number') words.push(`use ${say(wire['diameterMm'], 'wireDiameter')} wire`);
+  if (typeof wire?.['diameterMm'] === 'number')
+    words.push(`use ${say(wire['diameterMm'], 'wireDiameter')} wire`);
   if (typeof cut?.['feedMmS'] === 'number') words.push(`cut at ${say(cut['feedMmS'], 'feed')}`);
   if (cut?.['feedMmS'] === null) words.push('let the feed follow');
   const all = words.join(', ');

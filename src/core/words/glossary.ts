@@ -1,12 +1,27 @@
 /** The trade's words, each explained once. */
 export const GLOSSARY = {
-  kerf: ['Slot (kerf)', 'The gap that the wire melts. Wider than the wire, since heat reaches beyond it; slower feed, wider slot.'],
+  kerf: [
+    'Slot (kerf)',
+    'The gap that the wire melts. Wider than the wire, since heat reaches beyond it; slower feed, wider slot.',
+  ],
   feed: ['Feed', 'How fast the wire goes through the foam.'],
-  fastest: ['Fastest feed', 'The feed at which the slot is just as wide as the wire. Any faster, and the wire pushes on solid foam.'],
-  slowest: ['Slowest clean feed', 'Any slower, and the wire melts back over a millimetre a side, or stands hot enough to smoke.'],
+  fastest: [
+    'Fastest feed',
+    'The feed at which the slot is just as wide as the wire. Any faster, and the wire pushes on solid foam.',
+  ],
+  slowest: [
+    'Slowest clean feed',
+    'Any slower, and the wire melts back over a millimetre a side, or stands hot enough to smoke.',
+  ],
   window: ['Clean window', 'The feeds between the slowest and the fastest that cut clean at a setting.'],
-  inHand: ['In hand', 'How much slower than the fastest feed one cuts: half is kept in hand where hands lead the wire.'],
-  tuning: ['Tuning', 'How much more, or less, heat your foam takes than the catalogue says; learnt from your test cuts.'],
+  inHand: [
+    'In hand',
+    'How much slower than the fastest feed one cuts: half is kept in hand where hands lead the wire.',
+  ],
+  tuning: [
+    'Tuning',
+    'How much more, or less, heat your foam takes than the catalogue says; learnt from your test cuts.',
+  ],
   spread: ['Range', 'Two times in three the true value lies within it. It shrinks as test cuts come in.'],
   coolEnd: ['Cool end', 'The last bit of wire beside its clamp, which the clamp keeps cool. It does not cut.'],
   takeUp: ['Take-up', 'What holds the wire tight while it grows: a spring, a weight, a springy frame.'],
@@ -17,12 +32,27 @@ export const GLOSSARY = {
   blank: ['Blank', 'The block that a piece is cut from.'],
   station: ['Station', 'A numbered mark on a template; both ends must be at the same number at the same time.'],
   washout: ['Washout', 'A twist that turns the tip against the root.'],
-  tail: ['Tail', 'The run beyond the piece on a template: the wire leaves the foam there and never stops in it.'],
-  isolated: ['Isolated', 'Nothing of the output is tied to the mains, so that touching one side of the wire gives no shock.'],
-  draught: ['Draught', 'Moving air over the wire. It cools the wire outside the foam; the slot shelters the rest.'],
+  tail: [
+    'Tail',
+    'The run beyond the piece on a template: the wire leaves the foam there and never stops in it.',
+  ],
+  isolated: [
+    'Isolated',
+    'Nothing of the output is tied to the mains, so that touching one side of the wire gives no shock.',
+  ],
+  draught: [
+    'Draught',
+    'Moving air over the wire. It cools the wire outside the foam; the slot shelters the rest.',
+  ],
   load: ['Load', 'The share of its limit that a supply carries at its worst instant, the cold start included.'],
-  testCut: ['Test cut', 'An offcut of the same foam and the same width, at least 50 mm deep and timed: the first 12 mm run fast on stored heat.'],
+  testCut: [
+    'Test cut',
+    'An offcut of the same foam and the same width, at least 50 mm deep and timed: the first 12 mm run fast on stored heat.',
+  ],
   limitCut: ['Limit cut', 'A test cut pushed as fast as the wire will go, just until it begins to bow.'],
-  setAside: ['Set aside', 'A timing so far from all the others that it is left out, where you can see it, until you say what happened.'],
+  setAside: [
+    'Set aside',
+    'A timing so far from all the others that it is left out, where you can see it, until you say what happened.',
+  ],
 } as const satisfies Record<string, readonly [string, string]>;
 export type Term = keyof typeof GLOSSARY;

@@ -11,7 +11,18 @@ export interface Why {
   readonly source: string;
 }
 
-export const WHY_TOPICS = ['amps', 'air', 'fastest', 'slowest', 'kerf', 'load', 'reserve', 'drag', 'room', 'touch'] as const;
+export const WHY_TOPICS = [
+  'amps',
+  'air',
+  'fastest',
+  'slowest',
+  'kerf',
+  'load',
+  'reserve',
+  'drag',
+  'room',
+  'touch',
+] as const;
 export type WhyTopic = (typeof WHY_TOPICS)[number];
 
 /** Which topic explains a finding. */

@@ -5,31 +5,54 @@ export interface Licence {
 }
 
 /** Version, where the data lies, what a power cut can lose, cautions, licences. */
-export function About({ version, where, licences }: { version: string; where: string; licences: readonly Licence[] }) {
+export function About({
+  version,
+  where,
+  licences,
+}: {
+  version: string;
+  where: string;
+  licences: readonly Licence[];
+}) {
   return (
     <div className="page prose">
       <h1>Upwind Rod {version}</h1>
       <p>
-        Design and tune a hot-wire foam cutter, then plan, make and record the cuts. It works out what a wire will do, says how sure it is, and learns from your test cuts. It never says that a rig is safe: that is for you to see to.
+        Design and tune a hot-wire foam cutter, then plan, make and record the cuts. It works out what a wire
+        will do, says how sure it is, and learns from your test cuts. It never says that a rig is safe: that is
+        for you to see to.
       </p>
       <h2>Where your work lies</h2>
       <p>
-        In <code>{where}</code>. Every change is saved by itself within half a second; “Saved” stands only for what has been written.
+        In <code>{where}</code>. Every change is saved by itself within half a second; “Saved” stands only for
+        what has been written.
       </p>
       <p>
-        A program that is stopped or crashes loses nothing that was saved. A power cut can lose the last seconds, since the system may not have put them on the disk yet. For a backup, stop the program and copy that folder; single rigs can be kept as files by Export.
+        A program that is stopped or crashes loses nothing that was saved. A power cut can lose the last
+        seconds, since the system may not have put them on the disk yet. For a backup, stop the program and copy
+        that folder; single rigs can be kept as files by Export.
       </p>
       <h2>Before the wire is hot</h2>
       <ul>
-        <li>Open air. Never PVC, polyurethane, polyisocyanurate or phenolic foam, never a foam nobody can name.</li>
+        <li>
+          Open air. Never PVC, polyurethane, polyisocyanurate or phenolic foam, never a foam nobody can name.
+        </li>
         <li>Glasses, sleeves, a glove: a wire whips when it breaks, and burns long after it stops glowing.</li>
-        <li>Nothing flammable about: fresh bead foam can hold pentane, spray glue its vapour. An extinguisher in reach. Never leave it hot.</li>
-        <li>Isolated extra-low voltage only. The mains side is enclosed, earthed, fused and protected by a residual-current device, by local code and a licensed person.</li>
+        <li>
+          Nothing flammable about: fresh bead foam can hold pentane, spray glue its vapour. An extinguisher in
+          reach. Never leave it hot.
+        </li>
+        <li>
+          Isolated extra-low voltage only. The mains side is enclosed, earthed, fused and protected by a
+          residual-current device, by local code and a licensed person.
+        </li>
         <li>Batteries and leads are fused and not overloaded.</li>
       </ul>
       <h2>How far to trust a number</h2>
       <p>
-        Currents are good to about a tenth; feeds and slots to ±35 % before the first test cut, and much better after five. Drag is good to a factor of two. Strengths and resistances are typical handbook values until you measure. The relations and their sources stand in docs/physics.md.
+        Currents are good to about a tenth; feeds and slots to ±35 % before the first test cut, and much better
+        after five. Drag is good to a factor of two. Strengths and resistances are typical handbook values until
+        you measure. The relations and their sources stand in docs/physics.md.
       </p>
       <h2>Licences</h2>
       <p>Upwind Rod is under the MIT licence. It stands on these, each under its own:</p>

@@ -6,7 +6,17 @@ import { Browser } from './Browser';
 import { Sheet } from './Sheet';
 
 /** At the bench: one rig in figures that read from two metres; how to reach this page from a phone. */
-export function Bench({ rigs, chosen, phone, qr }: { rigs: readonly ShelfRig[]; chosen: ShelfRig | null; phone: string | null; qr: string | null }) {
+export function Bench({
+  rigs,
+  chosen,
+  phone,
+  qr,
+}: {
+  rigs: readonly ShelfRig[];
+  chosen: ShelfRig | null;
+  phone: string | null;
+  qr: string | null;
+}) {
   return (
     <div className={css.page}>
       {chosen ? <Sheet rig={chosen} /> : <Pick rigs={rigs} />}
@@ -16,12 +26,14 @@ export function Bench({ rigs, chosen, phone, qr }: { rigs: readonly ShelfRig[]; 
           <div className={css.reach}>
             {qr && <img src={qr} alt={`Code that opens ${phone}`} width={148} height={148} />}
             <p>
-              Point the phone at the code, or type <b className={css.address}>{phone}</b>. Everyone on this network can read and change the rigs.
+              Point the phone at the code, or type <b className={css.address}>{phone}</b>. Everyone on this
+              network can read and change the rigs.
             </p>
           </div>
         ) : (
           <p>
-            This program answers only to this machine. To reach it from a phone on the same network, start it with <code>HOST=0.0.0.0 npm start</code>; its address and a code then stand here.
+            This program answers only to this machine. To reach it from a phone on the same network, start it
+            with <code>HOST=0.0.0.0 npm start</code>; its address and a code then stand here.
           </p>
         )}
         <Browser />

@@ -30,11 +30,18 @@ export function Browser() {
       <ul className={css.abilities}>
         {abilities().map((a) => (
           <li key={a.name}>
-            <b>{a.name}</b>: {a.has ? 'given' : `not given at this address (it wants https or this machine itself); ${a.otherWay}`}.
+            <b>{a.name}</b>:{' '}
+            {a.has
+              ? 'given'
+              : `not given at this address (it wants https or this machine itself); ${a.otherWay}`}
+            .
           </li>
         ))}
       </ul>
-      <p className="dim">Nothing in this version needs them yet: plucked notes and called cuts come with the stages Tension and Cut.</p>
+      <p className="dim">
+        Nothing in this version needs them yet: plucked notes and called cuts come with the stages Tension and
+        Cut.
+      </p>
     </>
   );
 }

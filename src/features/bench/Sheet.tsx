@@ -1,8 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { evaluate } from '@/core/engine/evaluate';
-import { solve } from '@/core/engine/solve';
+import { solveWhole } from '@/core/engine/solve';
 import { rangeText, show } from '@/core/units/format';
 import type { Role } from '@/core/units/profile';
 import { SETTING_ROLE } from '@/core/words/control';
@@ -19,7 +18,7 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
   const { profile, say } = useUnits();
   const [ref, width] = useWidth(390);
   const { doc } = rig;
-  const { e, reading } = useMemo(() => ({ e: evaluate(doc), reading: solve(doc) }), [doc]);
+  const { reading, evaluation: e } = useMemo(() => solveWhole(doc), [doc]);
   const stop = reading.findings.find((f) => f.level === 'stop');
   const role = SETTING_ROLE[doc.control.kind];
   const stretch = profile === 'metric' ? 25 : 25.4;
@@ -46,7 +45,9 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
             <div className={css.set}>
               <span>Set the dial to</span>
               <Big value={doc.control.setting} role={role} />
-              <span>meter reads {reading.spread?.amps ? rangeText(reading.spread.amps, 'amps', profile) : '–'}</span>
+              <span>
+                meter reads {reading.spread?.amps ? rangeText(reading.spread.amps, 'amps', profile) : '–'}
+              </span>
             </div>
           )}
           <div className={css.pair}>
@@ -56,13 +57,18 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
             </div>
             <div>
               <span>slot</span>
-              {reading.cutting?.kerfMm != null ? <Big value={reading.cutting.kerfMm} role="slot" /> : <strong>–</strong>}
+              {reading.cutting?.kerfMm != null ? (
+                <Big value={reading.cutting.kerfMm} role="slot" />
+              ) : (
+                <strong>–</strong>
+              )}
             </div>
           </div>
         </>
       )}
       <p className={css.caution}>
-        <LevelMark level="fix" size={16} /> Glasses, sleeves, open door. The wire whips when it breaks. Never leave it hot.
+        <LevelMark level="fix" size={16} /> Glasses, sleeves, open door. The wire whips when it breaks. Never
+        leave it hot.
       </p>
       <Link href={`/rig/${rig.id}?stage=try`} className={css.button}>
         Log a test cut

@@ -17,7 +17,7 @@ import { LISTS } from './words';
 /** The drawer: foam, wire and power. */
 export function Drawer({ stock }: { stock: Stock }) {
   const router = useRouter();
-  const { say } = useUnits();
+  const { typed } = useUnits();
   const [editing, edit] = useState<Editing | null>(null);
   const [removal, setRemoval] = useState<Removal | null>(null);
   const remove = async (kind: StockKind, id: string, name: string, sure: boolean) => {
@@ -26,7 +26,8 @@ export function Drawer({ stock }: { stock: Stock }) {
       setRemoval(null);
       return router.refresh();
     }
-    const users = answer.kind === 'refused' ? (answer.body['users'] as { name: string }[] | undefined) : undefined;
+    const users =
+      answer.kind === 'refused' ? (answer.body['users'] as { name: string }[] | undefined) : undefined;
     setRemoval({ kind, id, name, users: users ?? null, problem: users ? null : inWords(answer) });
   };
   const row = (kind: StockKind, item: FoamStock | Spool | SupplyStock, cells: ReactNode[]) => (
@@ -40,10 +41,20 @@ export function Drawer({ stock }: { stock: Stock }) {
         <td key={i}>{c}</td>
       ))}
       <td className={css.acts}>
-        <button type="button" className="quiet" aria-label={`Change ${item.name}`} onClick={() => edit({ kind, item } as Editing)}>
+        <button
+          type="button"
+          className="quiet"
+          aria-label={`Change ${item.name}`}
+          onClick={() => edit({ kind, item } as Editing)}
+        >
           change
         </button>
-        <button type="button" className="quiet" aria-label={`Take out ${item.name}`} onClick={() => setRemoval({ kind, id: item.id, name: item.name, users: null, problem: null })}>
+        <button
+          type="button"
+          className="quiet"
+          aria-label={`Take out ${item.name}`}
+          onClick={() => setRemoval({ kind, id: item.id, name: item.name, users: null, problem: null })}
+        >
           take out
         </button>
       </td>
@@ -52,13 +63,21 @@ export function Drawer({ stock }: { stock: Stock }) {
   return (
     <div className="page">
       <h1>The drawer</h1>
-      <List kind="supplies" heads={['kind', 'label says', 'control']} onAdd={() => edit({ kind: 'supplies', item: null })}>
+      <List
+        kind="supplies"
+        heads={['kind', 'label says', 'control']}
+        onAdd={() => edit({ kind: 'supplies', item: null })}
+      >
         {stock.supplies.map((s) =>
           row('supplies', s, [
             SUPPLY_WORDS[s.supply.kind],
             <span key="l" className="num">
-              {say(s.supply.volts, 'volts')}
-              {s.supply.maxAmps !== null ? `, ${say(s.supply.maxAmps, 'amps')}` : s.supply.ratedVA ? `, ${s.supply.ratedVA} VA` : ', amps not known'}
+              {typed(s.supply.volts, 'volts')}
+              {s.supply.maxAmps !== null
+                ? `, ${typed(s.supply.maxAmps, 'amps')}`
+                : s.supply.ratedVA
+                  ? `, ${s.supply.ratedVA} VA`
+                  : ', amps not known'}
               {s.supply.current === 'ac' ? ' ac' : ''}
             </span>,
             CONTROL_WORDS[s.control],
@@ -70,7 +89,7 @@ export function Drawer({ stock }: { stock: Stock }) {
           row('spools', s, [
             ALLOYS[s.alloy].name,
             <span key="g" className="num">
-              {say(s.diameterMm, 'wireDiameter')}
+              {typed(s.diameterMm, 'wireDiameter')}
               {s.strands > 1 ? ` × ${s.strands}` : ''}
             </span>,
             <span key="m" className="num">
@@ -79,19 +98,27 @@ export function Drawer({ stock }: { stock: Stock }) {
           ]),
         )}
       </List>
-      <List kind="foams" heads={['kind', 'density', 'where from']} onAdd={() => edit({ kind: 'foams', item: null })}>
+      <List
+        kind="foams"
+        heads={['kind', 'density', 'where from']}
+        onAdd={() => edit({ kind: 'foams', item: null })}
+      >
         {stock.foams.map((f) =>
           row('foams', f, [
             FOAMS[f.kind].name,
             <span key="d" className="num">
-              {say(f.densityKgM3, 'density')}
+              {typed(f.densityKgM3, 'density')}
             </span>,
             <OriginMark key="o" origin={f.origin} />,
           ]),
         )}
       </List>
       {editing && <StockDialog editing={editing} onClose={() => edit(null)} onSaved={() => router.refresh()} />}
-      <RemoveDialog removal={removal} onClose={() => setRemoval(null)} onRemove={(r, sure) => void remove(r.kind, r.id, r.name, sure)} />
+      <RemoveDialog
+        removal={removal}
+        onClose={() => setRemoval(null)}
+        onRemove={(r, sure) => void remove(r.kind, r.id, r.name, sure)}
+      />
     </div>
   );
 }

@@ -16,7 +16,11 @@ export interface Removal {
 }
 
 /** Asks before a thing leaves the drawer, and names the rigs that use it. */
-export function RemoveDialog(p: { removal: Removal | null; onClose: () => void; onRemove: (r: Removal, sure: boolean) => void }) {
+export function RemoveDialog(p: {
+  removal: Removal | null;
+  onClose: () => void;
+  onRemove: (r: Removal, sure: boolean) => void;
+}) {
   const r = p.removal;
   return (
     <Dialog open={r !== null} onClose={p.onClose} aria-labelledby="remove-title">
@@ -33,7 +37,9 @@ export function RemoveDialog(p: { removal: Removal | null; onClose: () => void; 
                     <li key={i}>{u.name || 'a rig without a name'}</li>
                   ))}
                 </ul>
-                <p>These rigs keep their numbers and lose the link to it; so they no longer share a tuning by it.</p>
+                <p>
+                  These rigs keep their numbers and lose the link to it; so they no longer share a tuning by it.
+                </p>
               </>
             ) : (
               <p>Rigs that use it are named first.</p>

@@ -1,10 +1,17 @@
+import { memo } from 'react';
 import type { CutRecord } from '@/db/rigs';
 import css from './chart.module.css';
 import { markOf, MARKS, type Mark } from './marks';
 import { MarkShape } from './WindowChart';
 
 /** What the lines and marks of the window chart are. */
-export function ChartKey({ cuts, reserve }: { cuts: readonly CutRecord[]; reserve: number }) {
+export const ChartKey = memo(function ChartKey({
+  cuts,
+  reserve,
+}: {
+  cuts: readonly CutRecord[];
+  reserve: number;
+}) {
   const used = [...new Set(cuts.map((c) => markOf(c.cut)))] as Mark[];
   const line = (dash: string, width: number, colour: string) => (
     <svg width="24" height="8" aria-hidden="true">
@@ -15,7 +22,9 @@ export function ChartKey({ cuts, reserve }: { cuts: readonly CutRecord[]; reserv
     <div className={css.key}>
       <span>{line('', 2.2, 'ink')}fastest</span>
       <span>{line('', 1, 'edge')}its range</span>
-      <span>{line('1 3', 2, 'act')}advised, {Math.round((1 - reserve) * 100)} % in hand</span>
+      <span>
+        {line('1 3', 2, 'act')}advised, {Math.round((1 - reserve) * 100)} % in hand
+      </span>
       <span>{line('6 4', 2, 'ink')}slowest clean</span>
       {used.map((m) => (
         <span key={m}>
@@ -27,4 +36,4 @@ export function ChartKey({ cuts, reserve }: { cuts: readonly CutRecord[]; reserv
       ))}
     </div>
   );
-}
+});

@@ -13,8 +13,15 @@ const GROUPS = ['frame', 'room', 'wire', 'supply', 'control', 'leads', 'tension'
 
 /** Paths in which two documents differ, each with both values as text. */
 export function differences(mine: Rig, theirs: Rig): { path: string; mine: string; theirs: string }[] {
-  const paths = ['name', 'note', ...GROUPS.flatMap((g) => [...new Set([...Object.keys(mine[g]), ...Object.keys(theirs[g])])].map((k) => `${g}.${k}`))];
-  const written = (v: unknown) => (v === null || v === undefined ? '–' : typeof v === 'object' ? JSON.stringify(v) : String(v));
+  const paths = [
+    'name',
+    'note',
+    ...GROUPS.flatMap((g) =>
+      [...new Set([...Object.keys(mine[g]), ...Object.keys(theirs[g])])].map((k) => `${g}.${k}`),
+    ),
+  ];
+  const written = (v: unknown) =>
+    v === null || v === undefined ? '–' : typeof v === 'object' ? JSON.stringify(v) : String(v);
   return paths
     .map((path) => ({ path, mine: written(valueAt(mine, path)), theirs: written(valueAt(theirs, path)) }))
     .filter((d) => d.mine !== d.theirs);

@@ -1,6 +1,6 @@
 'use client';
-import { useState } from 'react';
-import { feedOfCut } from '@/core/engine/tune';
+import { memo, useState } from 'react';
+import { steadyFeed } from '@/core/engine/tune';
 import { controlSettingText } from '@/core/words/control';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
@@ -8,17 +8,22 @@ import css from './cutlist.module.css';
 import { markOf, MARKS } from './marks';
 import { SEEN_WORDS } from './words';
 
-const SHOWN = 4;
+const SHOWN = 5;
 
 /** The logged cuts of this foam and wire, the newest first. */
-export function CutList() {
+export const CutList = memo(function CutList() {
   const store = useRigStore();
   const cuts = useRig((s) => s.cuts);
   const aside = useRig((s) => s.tuning.setAside);
   const { say } = useUnits();
   const [all, setAll] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  if (cuts.length === 0) return <p className={css.none}>No cut is logged for this foam and wire yet. Take an offcut of the full width, 50 mm deep, and time it.</p>;
+  if (cuts.length === 0)
+    return (
+      <p className={css.none}>
+        No cut is logged for this foam and wire yet. Take an offcut of the full width, 50 mm deep, and time it.
+      </p>
+    );
   const rows = cuts.map((c, i) => ({ ...c, i })).reverse();
   return (
     <div>
@@ -40,14 +45,21 @@ export function CutList() {
           {rows.slice(0, all ? undefined : SHOWN).map(({ id, cut, rig, i }) => (
             <tr key={id} data-aside={aside.includes(i)}>
               <td>{cut.at.slice(5, 10)}</td>
-              <td className="num">{controlSettingText(rig.control.kind, cut.setting ?? rig.control.setting, say)}</td>
-              <td className="num">{say(feedOfCut(cut), 'feed')}</td>
+              <td className="num">
+                {controlSettingText(rig.control.kind, cut.setting ?? rig.control.setting, say)}
+              </td>
+              <td className="num">{say(steadyFeed({ rig, cut }), 'feed')}</td>
               <td>{aside.includes(i) ? 'set aside' : MARKS[markOf(cut)].word}</td>
               <td className={css.seen} title={cut.note}>
                 {cut.seen.map((s) => SEEN_WORDS[s]).join(', ')}
               </td>
               <td>
-                <button type="button" className="quiet" aria-label={`Take out the cut of ${cut.at.slice(0, 10)}`} onClick={() => void store.getState().dropCut(id).then(setProblem)}>
+                <button
+                  type="button"
+                  className="quiet"
+                  aria-label={`Take out the cut of ${cut.at.slice(0, 10)}`}
+                  onClick={() => void store.getState().dropCut(id).then(setProblem)}
+                >
                   ✕
                 </button>
               </td>
@@ -63,4 +75,4 @@ export function CutList() {
       )}
     </div>
   );
-}
+});

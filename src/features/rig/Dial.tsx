@@ -15,7 +15,9 @@ export function dialOf(rig: Rig): { min: number; max: number; step: number } | n
   if (!limits) return null;
   const { volts, maxAmps } = rig.supply;
   const max = rig.control.kind === 'volts' ? volts : rig.control.kind === 'amps' ? (maxAmps ?? 10) : limits[1];
-  const fine = { volts: 0.1, amps: 0.01, pwm: 0.005, phase: 1, scale: 0.005 } as Partial<Record<Rig['control']['kind'], number>>;
+  const fine = { volts: 0.1, amps: 0.01, pwm: 0.005, phase: 1, scale: 0.005 } as Partial<
+    Record<Rig['control']['kind'], number>
+  >;
   const step = rig.control.steps ? (max - limits[0]) / (rig.control.steps - 1) : (fine[rig.control.kind] ?? 1);
   return { min: limits[0], max, step };
 }
@@ -34,7 +36,12 @@ export function Dial({ rig, curve, feedMmS }: { rig: Rig; curve: WindowCurve | n
   return (
     <div className={css.dial}>
       <div className={css.track}>
-        {clean && <span className={css.clean} style={{ left: `${100 * share(clean[0])}%`, right: `${100 * (1 - share(clean[1]))}%` }} />}
+        {clean && (
+          <span
+            className={css.clean}
+            style={{ left: `${100 * share(clean[0])}%`, right: `${100 * (1 - share(clean[1]))}%` }}
+          />
+        )}
         <input
           id="dial"
           type="range"
@@ -56,7 +63,7 @@ export function Dial({ rig, curve, feedMmS }: { rig: Rig; curve: WindowCurve | n
       <p className={css.words}>
         {clean ? (
           <>
-            clean from <b className="num">{say(clean[0])}</b> to <b className="num">{say(clean[1])}</b> at this feed
+            clean <b className="num">{say(clean[0])}</b> to <b className="num">{say(clean[1])}</b> at this feed
           </>
         ) : (
           'no clean range at this feed'

@@ -18,17 +18,109 @@ export function Facts({ stage }: { stage: StageId }) {
   const c = reading.cutting;
   const feeds = reading.spread?.fastestFeedMmS;
   const slow = c?.slowestFeedMmS;
-  const fastest = <Fact key="f" name={<Term k="fastest">Fastest the wire will go</Term>} value={c?.fastestFeedMmS ? say(c.fastestFeedMmS, 'feed') : 'none'} range={feeds ? rangeText(feeds, 'feed', profile) : null} onWhy={ask('fastest')} whyName="fastest feed" />;
-  const slowest = <Fact key="s" name={<Term k="slowest">Slowest that is clean</Term>} value={slow ? say(slow, 'feed') : 'none'} onWhy={ask('slowest')} whyName="slowest clean feed" />;
-  const hand = <Fact key="h" name={<Term k="inHand">In hand</Term>} value={c?.reserve != null ? say(1 - c.reserve, 'share') : '–'} onWhy={ask('reserve')} whyName="in hand" />;
-  const kerf = <Fact key="k" name={<Term k="kerf">Slot (kerf)</Term>} value={c?.kerfMm != null ? say(c.kerfMm, 'slot') : '–'} range={reading.spread?.kerfMm ? rangeText(reading.spread.kerfMm, 'slot', profile) : null} onWhy={ask('kerf')} whyName="slot" />;
-  const amps = <Fact key="a" name="The meter should read" value={c?.amps != null ? say(c.amps, 'amps') : '–'} range={reading.spread?.amps ? rangeText(reading.spread.amps, 'amps', profile) : null} onWhy={ask('amps')} whyName="amps" />;
-  const load = <Fact key="l" name={<Term k="load">Load on the supply</Term>} value={reading.supply.load !== null ? say(reading.supply.load, 'share') : 'not known'} onWhy={ask('load')} whyName="load" />;
-  const least = <Fact key="m" name="Least wire this supply allows" value={reading.supply.leastOhm !== null ? say(reading.supply.leastOhm, 'ohms') : 'not known'} range={`has ${say(reading.cold.wireOhm, 'ohms')}`} onWhy={ask('load')} whyName="least wire" />;
-  const air = <Fact key="t" name="Wire in air" value={reading.idle?.wireC != null ? say(reading.idle.wireC, 'temperature') : '–'} onWhy={ask('air')} whyName="temperature in air" />;
-  const room = <Fact key="r" name="Length this width wants" value={evaluation.wantedLength !== null ? say(evaluation.wantedLength * 1000, 'wireLength') : '–'} onWhy={ask('room')} whyName="length wanted" />;
-  const drag = <Fact key="d" name={<Term k="drag">Drag on each metre</Term>} value={c?.dragNPerM != null ? say(c.dragNPerM, 'drag') : '–'} onWhy={ask('drag')} whyName="drag" />;
-  const heat = <Fact key="w" name="Heat of the wire" value={reading.idle?.wattsPerM != null ? say(reading.idle.wattsPerM, 'heatPerLength') : '–'} onWhy={ask('air')} whyName="heat" />;
+  const fastest = (
+    <Fact
+      key="f"
+      name={<Term k="fastest">Fastest the wire will go</Term>}
+      value={c?.fastestFeedMmS ? say(c.fastestFeedMmS, 'feed') : 'none'}
+      range={feeds ? rangeText(feeds, 'feed', profile) : null}
+      onWhy={ask('fastest')}
+      whyName="fastest feed"
+    />
+  );
+  const slowest = (
+    <Fact
+      key="s"
+      name={<Term k="slowest">Slowest that is clean</Term>}
+      value={slow ? say(slow, 'feed') : 'none'}
+      onWhy={ask('slowest')}
+      whyName="slowest clean feed"
+    />
+  );
+  const hand = (
+    <Fact
+      key="h"
+      name={<Term k="inHand">In hand</Term>}
+      value={c?.reserve != null ? say(1 - c.reserve, 'share') : '–'}
+      onWhy={ask('reserve')}
+      whyName="in hand"
+    />
+  );
+  const kerf = (
+    <Fact
+      key="k"
+      name={<Term k="kerf">Slot (kerf)</Term>}
+      value={c?.kerfMm != null ? say(c.kerfMm, 'slot') : '–'}
+      range={reading.spread?.kerfMm ? rangeText(reading.spread.kerfMm, 'slot', profile) : null}
+      onWhy={ask('kerf')}
+      whyName="slot"
+    />
+  );
+  const amps = (
+    <Fact
+      key="a"
+      name="The meter should read"
+      value={c?.amps != null ? say(c.amps, 'amps') : '–'}
+      range={reading.spread?.amps ? rangeText(reading.spread.amps, 'amps', profile) : null}
+      onWhy={ask('amps')}
+      whyName="amps"
+    />
+  );
+  const load = (
+    <Fact
+      key="l"
+      name={<Term k="load">Load on the supply</Term>}
+      value={reading.supply.load !== null ? say(reading.supply.load, 'share') : 'not known'}
+      onWhy={ask('load')}
+      whyName="load"
+    />
+  );
+  const least = (
+    <Fact
+      key="m"
+      name="Least wire this supply allows"
+      value={reading.supply.leastOhm !== null ? say(reading.supply.leastOhm, 'ohms') : 'not known'}
+      range={`has ${say(reading.cold.wireOhm, 'ohms')}`}
+      onWhy={ask('load')}
+      whyName="least wire"
+    />
+  );
+  const air = (
+    <Fact
+      key="t"
+      name="Wire in air"
+      value={reading.idle?.wireC != null ? say(reading.idle.wireC, 'temperature') : '–'}
+      onWhy={ask('air')}
+      whyName="temperature in air"
+    />
+  );
+  const room = (
+    <Fact
+      key="r"
+      name="Length this width wants"
+      value={evaluation.wantedLength !== null ? say(evaluation.wantedLength * 1000, 'wireLength') : '–'}
+      onWhy={ask('room')}
+      whyName="length wanted"
+    />
+  );
+  const drag = (
+    <Fact
+      key="d"
+      name={<Term k="drag">Drag on each metre</Term>}
+      value={c?.dragNPerM != null ? say(c.dragNPerM, 'drag') : '–'}
+      onWhy={ask('drag')}
+      whyName="drag"
+    />
+  );
+  const heat = (
+    <Fact
+      key="w"
+      name="Heat of the wire"
+      value={reading.idle?.wattsPerM != null ? say(reading.idle.wattsPerM, 'heatPerLength') : '–'}
+      onWhy={ask('air')}
+      whyName="heat"
+    />
+  );
   const rows: Record<StageId, React.ReactNode[]> = {
     foam: [fastest, slowest, kerf],
     cutter: [room, drag, hand],
@@ -39,7 +131,7 @@ export function Facts({ stage }: { stage: StageId }) {
   return (
     <div>
       {rows[stage]}
-      <WhyDialog why={shown} onClose={() => setShown(null)} />
+      {shown && <WhyDialog why={shown} onClose={() => setShown(null)} />}
     </div>
   );
 }

@@ -1,11 +1,11 @@
 'use client';
-import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import type { Finding } from '@/core/documents/reading';
 import { findingWords, patchWords } from '@/core/words/findings';
 import { why, WHY_OF, type Why } from '@/core/words/why';
 import { apply } from '@/state/edit';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
+import { Act } from '@/ui/Act';
 import { LevelMark, LEVEL_WORD } from '@/ui/Level';
 import { typing } from '@/ui/typing';
 import { useUnits } from '@/ui/Units';
@@ -35,12 +35,21 @@ export function Findings() {
   });
   return (
     <div className={css.list} aria-live="polite">
-      {told.length === 0 && <p className={css.none}>Nothing stands against it that is worked out here. That is not to say it is safe: look at the cautions.</p>}
+      {told.length === 0 && (
+        <p className={css.none}>
+          Nothing found against it in what is worked out here. That is not to say that it is safe.
+        </p>
+      )}
       {told.map((f) => {
         const words = findingWords(f.code, f.values, say);
         const topic = WHY_OF[f.code];
         return (
-          <section key={f.code + String(f.values['part'] ?? '')} className={css.card} data-level={f.level} aria-label={`${LEVEL_WORD[f.level]}: ${words.head}`}>
+          <section
+            key={f.code + String(f.values['part'] ?? '')}
+            className={css.card}
+            data-level={f.level}
+            aria-label={`${LEVEL_WORD[f.level]}: ${words.head}`}
+          >
             <h3 className={css.head}>
               <LevelMark level={f.level} />
               <span>
@@ -52,12 +61,17 @@ export function Findings() {
             {(f.fixes.length > 0 || topic) && (
               <div className={css.acts}>
                 {f.fixes.map((fix, i) => (
-                  <Button key={i} size="small" variant={i === 0 ? 'contained' : 'outlined'} onClick={() => tryIt(f, i)} title="Try it: can be undone">
+                  <Act key={i} strong={i === 0} onClick={() => tryIt(f, i)} title="Try it: can be undone">
                     {patchWords(fix.patch, { control }, say)}
-                  </Button>
+                  </Act>
                 ))}
                 {topic && (
-                  <button type="button" className="quiet" onClick={() => setShown(why(topic, evaluation, say))} aria-label={`Why: ${words.head}`}>
+                  <button
+                    type="button"
+                    className="quiet"
+                    onClick={() => setShown(why(topic, evaluation, say))}
+                    aria-label={`Why: ${words.head}`}
+                  >
                     why
                   </button>
                 )}
@@ -71,7 +85,7 @@ export function Findings() {
           <LevelMark level="note" size={12} /> {findingWords(later.code, later.values, say).text}
         </p>
       )}
-      <WhyDialog why={shown} onClose={() => setShown(null)} />
+      {shown && <WhyDialog why={shown} onClose={() => setShown(null)} />}
     </div>
   );
 }

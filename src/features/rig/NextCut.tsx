@@ -1,5 +1,4 @@
 'use client';
-import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { advise } from '@/core/engine/advise';
 import { rangeText } from '@/core/units/format';
@@ -7,6 +6,7 @@ import { adviceWords } from '@/core/words/advice';
 import { controlSettingText } from '@/core/words/control';
 import { apply } from '@/state/edit';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
+import { Act } from '@/ui/Act';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
 import css from './next.module.css';
@@ -19,14 +19,32 @@ export function NextCut() {
   const tuning = useRig((s) => s.tuning);
   const { reading } = useDerived();
   const { say, profile } = useUnits();
-  const advice = useMemo(() => advise(doc, tuning, cuts.map((c) => c.cut)), [doc, tuning, cuts]);
+  const advice = useMemo(
+    () =>
+      advise(
+        doc,
+        tuning,
+        cuts.map((c) => c.cut),
+      ),
+    [doc, tuning, cuts],
+  );
   const { next } = advice;
-  const reason = adviceWords(next.why as Parameters<typeof adviceWords>[0], doc.control.kind, next.setting, next.feedMmS, say);
-  const differs = next.setting !== doc.control.setting || (next.feedMmS !== null && next.feedMmS !== doc.cut.feedMmS);
+  const reason = adviceWords(
+    next.why as Parameters<typeof adviceWords>[0],
+    doc.control.kind,
+    next.setting,
+    next.feedMmS,
+    say,
+  );
+  const differs =
+    next.setting !== doc.control.setting || (next.feedMmS !== null && next.feedMmS !== doc.cut.feedMmS);
   const inch = profile !== 'metric';
   const stretch = inch ? 25.4 : 25;
   const take = () => {
-    const patch = { ...(doc.control.kind === 'none' ? {} : { control: { setting: next.setting } }), cut: { feedMmS: next.feedMmS } };
+    const patch = {
+      ...(doc.control.kind === 'none' ? {} : { control: { setting: next.setting } }),
+      cut: { feedMmS: next.feedMmS },
+    };
     store.getState().edit('take the advice', apply(doc, patch));
   };
   const { factor, used, setAside } = advice.tuning;
@@ -46,21 +64,27 @@ export function NextCut() {
         </div>
         <div>
           <dt>meter reads</dt>
-          <dd className="num">{reading.spread?.amps ? rangeText(reading.spread.amps, 'amps', profile) : '–'}</dd>
+          <dd className="num">
+            {reading.spread?.amps ? rangeText(reading.spread.amps, 'amps', profile) : '–'}
+          </dd>
         </div>
       </dl>
       <p className={css.reason}>{reason}</p>
       {differs && next.feedMmS !== null && (
-        <Button size="small" variant="contained" onClick={take}>
+        <Act strong onClick={take}>
           Set it so
-        </Button>
+        </Act>
       )}
       <p className={css.tuning}>
         {used === 0 ? (
-          <>Nothing logged for this foam and wire: feeds are known to a <Term k="spread">range</Term> of ±35 %.</>
+          <>
+            Nothing logged for this foam and wire: feeds are known to a <Term k="spread">range</Term> of ±35 %.
+          </>
         ) : (
           <>
-            <Term k="tuning">Tuning</Term> from {used} cut{used === 1 ? '' : 's'}: this foam takes <b className="num">{factor[1].toFixed(2)}</b> times the catalogue’s heat ({factor[0].toFixed(2)}–{factor[2].toFixed(2)}).
+            <Term k="tuning">Tuning</Term> from {used} cut{used === 1 ? '' : 's'}: this foam takes{' '}
+            <b className="num">{factor[1].toFixed(2)}</b> times the catalogue’s heat ({factor[0].toFixed(2)}–
+            {factor[2].toFixed(2)}).
             {advice.enough && ' Good enough to stop testing.'}
             {setAside.length > 0 && (
               <>

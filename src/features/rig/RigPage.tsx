@@ -1,7 +1,7 @@
 'use client';
 import Snackbar from '@mui/material/Snackbar';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import type { Stock } from '@/db/stock';
 import type { OpenRig } from '@/server/rigs';
 import { RigProvider, useDerived, useRig, useRigStore } from '@/state/RigContext';
@@ -37,7 +37,8 @@ function useStage(): [StageId, (s: StageId) => void] {
   const router = useRouter();
   const asked = useSearchParams().get('stage');
   const stage = STAGES.find((s) => s === asked) ?? 'foam';
-  return [stage, (s) => router.replace(`?stage=${s}`, { scroll: false })];
+  const go = useCallback((s: StageId) => router.replace(`?stage=${s}`, { scroll: false }), [router]);
+  return [stage, go];
 }
 
 function Inside({ stock }: { stock: Stock }) {
@@ -83,11 +84,19 @@ function Inside({ stock }: { stock: Stock }) {
             {stage === 'wire' && <WireStage stock={stock} />}
             {stage === 'power' && <PowerStage stock={stock} curve={curve} />}
             {trying && <TryStage onLogged={tell} />}
+            {trying && <Cautions />}
           </div>
         </section>
         <section className={css.follow} aria-label={heads.follow}>
           <h2>{heads.follow}</h2>
-          <WindowChart curve={curve} stale={stale} e={evaluation} rig={rig} cuts={cuts} height={trying ? 200 : 250} />
+          <WindowChart
+            curve={curve}
+            stale={stale}
+            e={evaluation}
+            rig={rig}
+            cuts={cuts}
+            height={trying ? 200 : 250}
+          />
           <ChartKey cuts={cuts} reserve={evaluation.s.reserve} />
           {trying ? <CutList /> : <Facts stage={stage} />}
         </section>
@@ -95,11 +104,11 @@ function Inside({ stock }: { stock: Stock }) {
           <h2>What to do</h2>
           {trying && <NextCut />}
           <Findings />
-          {(stage === 'power' || trying) && <Cautions />}
+          {stage === 'power' && <Cautions />}
         </section>
       </div>
       <Conflict />
-      <Snackbar open={told !== null} autoHideDuration={6000} onClose={() => tell(null)} message={told} />
+      {told !== null && <Snackbar open autoHideDuration={6000} onClose={() => tell(null)} message={told} />}
     </div>
   );
 }

@@ -8,14 +8,14 @@ import css from './nav.module.css';
 export function StageNav({ stage, onGo }: { stage: StageId; onGo: (s: StageId) => void }) {
   const { rig, reading } = useDerived();
   const cuts = useRig((s) => s.cuts.length);
-  const { say } = useUnits();
+  const { say, typed } = useUnits();
   return (
     <nav className={css.nav} aria-label="Stages">
       {STAGES.map((s, i) => (
         <button key={s} type="button" aria-current={s === stage ? 'step' : undefined} onClick={() => onGo(s)}>
           <span className={css.n}>{i + 1}</span>
           <span className={css.name}>{STAGE_NAMES[s]}</span>
-          <span className={css.answer}>{stageAnswer(s, rig, reading, cuts, say)}</span>
+          <span className={css.answer}>{stageAnswer(s, rig, reading, cuts, say, typed)}</span>
         </button>
       ))}
     </nav>

@@ -5,7 +5,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Link from 'next/link';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
 import css from './title.module.css';
@@ -13,7 +13,7 @@ import { useField } from './useField';
 import { SAVE_WORDS } from './words';
 
 /** Name of the rig, whether it is saved, undo, note, and what can be done with the whole. */
-export function TitleBar() {
+export const TitleBar = memo(function TitleBar() {
   const name = useField<string>('name', 'name');
   const id = useRig((s) => s.id);
   const save = useRig((s) => s.save);
@@ -36,21 +36,35 @@ export function TitleBar() {
         maxLength={200}
         placeholder="A rig without a name"
         onChange={(e) => name.set(e.target.value)}
-        size={Math.max(8, name.value.length)}
       />
       {demo && <span className={css.demo}>sample</span>}
       <span className={css.known}>
-        {used === 0 ? 'untuned: feeds ±35 %' : `tuned by ${used} cut${used === 1 ? '' : 's'}: feeds ±${Math.round(100 * (1 - low))} %`} · {say(rig.room.airC, 'temperature')} in the room
+        {used === 0
+          ? 'untuned: feeds ±35 %'
+          : `tuned by ${used} cut${used === 1 ? '' : 's'}: feeds ±${Math.round(100 * (1 - low))} %`}{' '}
+        · {say(rig.room.airC, 'temperature')} in the room
       </span>
       <span className={css.save} data-save={save} role="status">
         {SAVE_WORDS[save]}
         {problem && `: ${problem}`}
       </span>
       <div className={css.acts}>
-        <button type="button" className="quiet" disabled={!last} title={last ? `Undo: ${last}` : undefined} onClick={() => store.getState().undo()}>
+        <button
+          type="button"
+          className="quiet"
+          disabled={!last}
+          title={last ? `Undo: ${last}` : undefined}
+          onClick={() => store.getState().undo()}
+        >
           Undo
         </button>
-        <button type="button" className="quiet" disabled={!next} title={next ? `Again: ${next}` : undefined} onClick={() => store.getState().redo()}>
+        <button
+          type="button"
+          className="quiet"
+          disabled={!next}
+          title={next ? `Again: ${next}` : undefined}
+          onClick={() => store.getState().redo()}
+        >
           Redo
         </button>
         <button type="button" className="quiet" onClick={() => setNoting(true)}>
@@ -63,18 +77,25 @@ export function TitleBar() {
           Export
         </a>
       </div>
-      <NoteDialog open={noting} onClose={() => setNoting(false)} />
+      {noting && <NoteDialog onClose={() => setNoting(false)} />}
     </div>
   );
-}
+});
 
-function NoteDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+function NoteDialog({ onClose }: { onClose: () => void }) {
   const note = useField<string>('note', 'note');
   return (
-    <Dialog open={open} onClose={onClose} aria-labelledby="note-title" fullWidth maxWidth="sm">
+    <Dialog open onClose={onClose} aria-labelledby="note-title" fullWidth maxWidth="sm">
       <DialogTitle id="note-title">Note on this rig</DialogTitle>
       <DialogContent>
-        <textarea className={css.note} aria-label="Note" rows={9} maxLength={20000} value={note.value} onChange={(e) => note.set(e.target.value)} />
+        <textarea
+          className={css.note}
+          aria-label="Note"
+          rows={9}
+          maxLength={20000}
+          value={note.value}
+          onChange={(e) => note.set(e.target.value)}
+        />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Close</Button>

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { GRADES, loggedCutSchema, SEEN, type Grade, type LoggedCut, type Seen } from '@/core/documents/log';
 import { faultsOf } from '@/core/documents/faults';
 import { SETTING_ROLE } from '@/core/words/control';
@@ -28,38 +28,68 @@ interface Draft {
   note: string;
 }
 
-const LIMITS: Partial<Record<keyof Draft, readonly [number, number]>> = { amps: [0, 500], volts: [0, 500], widthMm: [1, 20000], depthMm: [0.1, 20000], seconds: [0.05, 100000] };
+const LIMITS: Partial<Record<keyof Draft, readonly [number, number]>> = {
+  amps: [0, 500],
+  volts: [0, 500],
+  widthMm: [1, 20000],
+  depthMm: [0.1, 20000],
+  seconds: [0.05, 100000],
+};
 
 /** Log a test cut: what was set, how deep, how long, what was seen. */
-export function TryStage({ onLogged }: { onLogged: (words: string) => void }) {
+export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words: string) => void }) {
   const store = useRigStore();
   const doc = useRig((s) => s.doc);
   const { say } = useUnits();
-  const fresh = (): Draft => ({ setting: doc.control.setting, amps: null, volts: null, widthMm: doc.foam.widthMm, depthMm: 50, seconds: null, timedFrom: 'touch', limit: false, grade: null, seen: [], note: '' });
+  const fresh = (): Draft => ({
+    setting: doc.control.setting,
+    amps: null,
+    volts: null,
+    widthMm: doc.foam.widthMm,
+    depthMm: 50,
+    seconds: null,
+    timedFrom: 'touch',
+    limit: false,
+    grade: null,
+    seen: [],
+    note: '',
+  });
   const [draft, setDraft] = useState<Draft>(fresh);
   const [settingTouched, setTouched] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const role = SETTING_ROLE[doc.control.kind];
   const put = <K extends keyof Draft>(key: K, value: Draft[K]) => setDraft((d) => ({ ...d, [key]: value }));
-  const number = (key: 'amps' | 'volts' | 'widthMm' | 'depthMm' | 'seconds', as: Role) => (value: number | null) => {
-    const [lo, hi] = LIMITS[key]!;
-    if (value !== null && !(value >= lo && value <= hi && value > 0)) return `must lie between ${say(lo, as)} and ${say(hi, as)}`;
-    put(key, value);
-    return null;
-  };
+  const number =
+    (key: 'amps' | 'volts' | 'widthMm' | 'depthMm' | 'seconds', as: Role) => (value: number | null) => {
+      const [lo, hi] = LIMITS[key]!;
+      if (value !== null && !(value >= lo && value <= hi && value > 0))
+        return `must lie between ${say(lo, as)} and ${say(hi, as)}`;
+      put(key, value);
+      return null;
+    };
   const setting = settingTouched ? draft.setting : doc.control.setting;
   const log = async () => {
-    if (draft.grade === null && !draft.limit) return setFault('Say how it cut: too cold, good or too hot, or that it was pushed to the limit.');
+    if (draft.grade === null && !draft.limit)
+      return setFault('Say how it cut: too cold, good or too hot, or that it was pushed to the limit.');
     if (draft.seconds === null) return setFault('Give the seconds: without a time a cut says nothing of feed.');
     const parsed = loggedCutSchema.safeParse({ ...draft, setting, at: new Date().toISOString() });
-    if (!parsed.success) return setFault(faultsOf(parsed.error).map((f) => `${f.path} ${f.message}`).join('; '));
+    if (!parsed.success)
+      return setFault(
+        faultsOf(parsed.error)
+          .map((f) => `${f.path} ${f.message}`)
+          .join('; '),
+      );
     setFault(null);
     setBusy(true);
     const answer = await store.getState().logCut(parsed.data satisfies LoggedCut);
     setBusy(false);
     if (answer.kind !== 'done') return setFault(`Not logged: ${inWords(answer)}`);
-    onLogged(answer.data.counts ? 'Logged. The range is narrower now.' : 'Logged. The model has no window at that setting, so this cut does not count.');
+    onLogged(
+      answer.data.counts
+        ? 'Logged. The range is narrower now.'
+        : 'Logged. The model has no window at that setting, so this cut does not count.',
+    );
     setDraft({ ...fresh(), amps: null, seconds: null });
     setTouched(false);
   };
@@ -79,24 +109,70 @@ export function TryStage({ onLogged }: { onLogged: (words: string) => void }) {
             }}
           />
         )}
-        <QuantityField label="Meter, amps" name="cut.amps" value={draft.amps} role="amps" whenEmpty="if metered" onValue={number('amps', 'amps')} />
-        <QuantityField label="Meter, volts" name="cut.volts" value={draft.volts} role="volts" whenEmpty="if metered" onValue={number('volts', 'volts')} />
-        <QuantityField label="Width" name="cut.widthMm" value={draft.widthMm} role="foamSize" onValue={number('widthMm', 'foamSize')} />
-        <QuantityField label="Depth cut" name="cut.depthMm" value={draft.depthMm} role="depth" onValue={number('depthMm', 'depth')} />
-        <QuantityField label="Seconds" name="cut.seconds" value={draft.seconds} role="time" whenEmpty="by stopwatch" onValue={number('seconds', 'time')} />
+        <QuantityField
+          label="Width"
+          name="cut.widthMm"
+          value={draft.widthMm}
+          role="foamSize"
+          onValue={number('widthMm', 'foamSize')}
+        />
+        <QuantityField
+          label="Depth cut"
+          name="cut.depthMm"
+          value={draft.depthMm}
+          role="depth"
+          onValue={number('depthMm', 'depth')}
+        />
+        <QuantityField
+          label="Seconds"
+          name="cut.seconds"
+          value={draft.seconds}
+          role="time"
+          whenEmpty="timed"
+          onValue={number('seconds', 'time')}
+        />
+        <QuantityField
+          label="Meter, amps"
+          name="cut.amps"
+          value={draft.amps}
+          role="amps"
+          whenEmpty="if read"
+          onValue={number('amps', 'amps')}
+        />
+        <QuantityField
+          label="Meter, volts"
+          name="cut.volts"
+          value={draft.volts}
+          role="volts"
+          whenEmpty="if read"
+          onValue={number('volts', 'volts')}
+        />
       </div>
       <fieldset className={css.set}>
         <legend>Timed from</legend>
         {(['touch', 'in-foam'] as const).map((v) => (
           <label key={v}>
-            <input type="radio" name="timedFrom" checked={draft.timedFrom === v} onChange={() => put('timedFrom', v)} />
+            <input
+              type="radio"
+              name="timedFrom"
+              checked={draft.timedFrom === v}
+              onChange={() => put('timedFrom', v)}
+            />
             {v === 'touch' ? 'the touch' : 'already inside'}
           </label>
         ))}
       </fieldset>
-      <Check label={<>It was pushed until the wire began to bow: <Term k="limitCut">the limit</Term></>} checked={draft.limit} onChange={(v) => put('limit', v)} />
+      <Check
+        label={
+          <>
+            Pushed until the wire began to bow: <Term k="limitCut">the limit</Term>
+          </>
+        }
+        checked={draft.limit}
+        onChange={(v) => put('limit', v)}
+      />
       <fieldset className={css.set}>
-        <legend>How did it cut?</legend>
+        <legend>It cut</legend>
         {GRADES.map((g) => (
           <label key={g} title={GRADE_HELP[g]}>
             <input type="radio" name="grade" checked={draft.grade === g} onChange={() => put('grade', g)} />
@@ -109,23 +185,36 @@ export function TryStage({ onLogged }: { onLogged: (words: string) => void }) {
         <legend>What was seen</legend>
         {SEEN.map((s) => (
           <label key={s} data-on={draft.seen.includes(s)}>
-            <input type="checkbox" checked={draft.seen.includes(s)} onChange={(e) => put('seen', e.target.checked ? [...draft.seen, s] : draft.seen.filter((x) => x !== s))} />
+            <input
+              type="checkbox"
+              checked={draft.seen.includes(s)}
+              onChange={(e) =>
+                put('seen', e.target.checked ? [...draft.seen, s] : draft.seen.filter((x) => x !== s))
+              }
+            />
             {SEEN_WORDS[s]}
           </label>
         ))}
       </fieldset>
-      <label className={css.note}>
-        <span className="hidden-visually">Note</span>
-        <input value={draft.note} placeholder="Note" maxLength={2000} onChange={(e) => put('note', e.target.value)} />
-      </label>
       {fault && (
         <p role="alert" className={css.fault}>
           {fault}
         </p>
       )}
-      <Button variant="contained" disabled={busy} onClick={() => void log()} className={css.log}>
-        {busy ? 'Logging …' : 'Log this cut'}
-      </Button>
+      <div className={css.last}>
+        <label className={css.note}>
+          <span className="hidden-visually">Note</span>
+          <input
+            value={draft.note}
+            placeholder="Note"
+            maxLength={2000}
+            onChange={(e) => put('note', e.target.value)}
+          />
+        </label>
+        <Button variant="contained" disabled={busy} onClick={() => void log()} className={css.log}>
+          {busy ? 'Logging …' : 'Log this cut'}
+        </Button>
+      </div>
     </div>
   );
-}
+});

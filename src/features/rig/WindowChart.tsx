@@ -34,20 +34,32 @@ interface Plane {
 }
 
 /** Feed against the dial: where it cuts clean, where this rig stands, and every logged cut. */
-export function WindowChart(p: { curve: WindowCurve | null; stale: boolean; e: Evaluation; rig: Rig; cuts: readonly CutRecord[]; height: number }) {
+export function WindowChart(p: {
+  curve: WindowCurve | null;
+  stale: boolean;
+  e: Evaluation;
+  rig: Rig;
+  cuts: readonly CutRecord[];
+  height: number;
+}) {
   const { profile } = useUnits();
   const { mode, systemMode } = useColorScheme();
   const [ref, width] = useWidth(440);
   const canvas = useRef<HTMLCanvasElement>(null);
   const chart = useRef<Chart<'line', Point[]> | null>(null);
   const [plane, setPlane] = useState<Plane | null>(null);
+  const fonts = useFontsReady();
   const { curve, rig } = p;
   const sd = feedSd(rig);
   const reserve = p.e.s.reserve;
 
   useEffect(() => {
     if (!canvas.current || !curve) return;
-    const made = new Chart<'line', Point[]>(canvas.current, { type: 'line', data: { datasets: [] }, options: { animation: false, responsive: false, parsing: false, events: [] } });
+    const made = new Chart<'line', Point[]>(canvas.current, {
+      type: 'line',
+      data: { datasets: [] },
+      options: { animation: false, responsive: false, parsing: false, events: [] },
+    });
     chart.current = made;
     return () => {
       made.destroy();
@@ -66,7 +78,7 @@ export function WindowChart(p: { curve: WindowCurve | null; stale: boolean; e: E
     c.update('none');
     const { x, y } = c.scales;
     setPlane({ x: (v) => x!.getPixelForValue(v), y: (v) => y!.getPixelForValue(v), box: { ...c.chartArea } });
-  }, [curve, sd, reserve, profile, width, p.height, mode, systemMode, rig.control.kind]); // eslint-disable-line react-hooks/exhaustive-deps
+  }, [curve, sd, reserve, profile, width, p.height, mode, systemMode, fonts, rig.control.kind]); // eslint-disable-line react-hooks/exhaustive-deps
 
   return (
     <div ref={ref} className={css.chart} data-stale={p.stale} style={{ height: p.height }}>
@@ -76,10 +88,22 @@ export function WindowChart(p: { curve: WindowCurve | null; stale: boolean; e: E
           {plane && <Overlay plane={plane} {...p} curve={curve} sd={sd} profile={profile} />}
         </>
       ) : (
-        <p className={css.empty}>{p.stale ? 'Working out the window …' : 'No clean window can be drawn for this foam.'}</p>
+        <p className={css.empty}>
+          {p.stale ? 'Working out the window …' : 'No clean window can be drawn for this foam.'}
+        </p>
       )}
     </div>
   );
+}
+
+/** True once the bundled faces are there: a canvas drawn before would keep the wrong ones. */
+function useFontsReady(): boolean {
+  const [ready, setReady] = useState(false);
+  useEffect(() => {
+    const faces = ["400 13px 'Barlow Semi Condensed'", "400 13px 'Atkinson Hyperlegible Next Variable'"];
+    void Promise.all(faces.map((f) => document.fonts.load(f))).then(() => setReady(true));
+  }, []);
+  return ready;
 }
 
 function inWords(e: Evaluation, profile: Profile): string {
@@ -101,31 +125,74 @@ function colourRoles(): (name: string) => string {
   return (name) => style.getPropertyValue(`--${name}`).trim();
 }
 
-function datasets(c: WindowCurve, sd: number, reserve: number, profile: Profile, role: (n: string) => string): ChartDataset<'line', Point[]>[] {
+function datasets(
+  c: WindowCurve,
+  sd: number,
+  reserve: number,
+  profile: Profile,
+  role: (n: string) => string,
+): ChartDataset<'line', Point[]>[] {
   const feed = unitFor('feed', profile);
-  const line = (y: (i: number) => number) => c.x.map((x, i) => ({ x, y: feed.fromBase(y(i)) })).filter((q) => Number.isFinite(q.y));
+  const line = (y: (i: number) => number) =>
+    c.x.map((x, i) => ({ x, y: feed.fromBase(y(i)) })).filter((q) => Number.isFinite(q.y));
   const plain = { pointRadius: 0, tension: 0, borderColor: role('ink') };
   const up = Math.exp(sd);
   return [
-    { ...plain, label: 'fastest', data: line((i) => c.fastest[i]!), borderWidth: 2.2, fill: 1, backgroundColor: role('clean') },
+    {
+      ...plain,
+      label: 'fastest',
+      data: line((i) => c.fastest[i]!),
+      borderWidth: 2.2,
+      order: 9,
+      fill: 1,
+      backgroundColor: role('clean'),
+    },
     { ...plain, label: 'slowest clean', data: line((i) => slowOf(c, i)), borderWidth: 2, borderDash: [6, 4] },
-    { ...plain, label: 'advised', data: line((i) => Math.max(c.fastest[i]! * reserve, Math.sqrt(c.fastest[i]! * slowOf(c, i)))), borderColor: role('act'), borderWidth: 1.4, borderDash: [1, 3] },
-    { ...plain, label: 'range, high', data: line((i) => c.fastest[i]! * up), borderColor: role('edge'), borderWidth: 1 },
-    { ...plain, label: 'range, low', data: line((i) => c.fastest[i]! / up), borderColor: role('edge'), borderWidth: 1 },
+    {
+      ...plain,
+      label: 'advised',
+      data: line((i) => Math.max(c.fastest[i]! * reserve, Math.sqrt(c.fastest[i]! * slowOf(c, i)))),
+      borderColor: role('act'),
+      borderWidth: 1.4,
+      borderDash: [1, 3],
+    },
+    {
+      ...plain,
+      label: 'range, high',
+      data: line((i) => c.fastest[i]! * up),
+      borderColor: role('edge'),
+      borderWidth: 1,
+    },
+    {
+      ...plain,
+      label: 'range, low',
+      data: line((i) => c.fastest[i]! / up),
+      borderColor: role('edge'),
+      borderWidth: 1,
+    },
   ];
 }
 
 function scales(c: WindowCurve, rig: Rig, top: number, profile: Profile, role: (n: string) => string) {
   const feed = unitFor('feed', profile);
-  const along = c.along === 'amps' ? unitFor('amps', profile) : unitFor(SETTING_ROLE[rig.control.kind] ?? 'count', profile);
-  const ticks = (max: number) => ({ color: role('dim'), font: { family: 'Barlow Semi Condensed', size: 13 }, maxTicksLimit: max });
+  const along =
+    c.along === 'amps' ? unitFor('amps', profile) : unitFor(SETTING_ROLE[rig.control.kind] ?? 'count', profile);
+  const ticks = (max: number) => ({
+    color: role('dim'),
+    font: { family: 'Barlow Semi Condensed', size: 13 },
+    maxTicksLimit: max,
+    includeBounds: false,
+  });
   return {
     x: {
       type: 'linear' as const,
       min: c.x[0]!,
       max: c.x[c.x.length - 1]!,
       grid: { color: role('line') },
-      ticks: { ...ticks(6), callback: (v: string | number) => `${Number(along.fromBase(Number(v)).toPrecision(3))} ${along.symbol}` },
+      ticks: {
+        ...ticks(6),
+        callback: (v: string | number) => `${Number(along.fromBase(Number(v)).toPrecision(3))} ${along.symbol}`,
+      },
     },
     y: {
       type: 'linear' as const,
@@ -133,22 +200,36 @@ function scales(c: WindowCurve, rig: Rig, top: number, profile: Profile, role: (
       max: feed.fromBase(top),
       grid: { color: role('line') },
       ticks: { ...ticks(6), callback: (v: string | number) => `${Number(Number(v).toPrecision(3))}` },
-      title: { display: true, text: `feed, ${feed.symbol}`, color: role('dim'), font: { family: 'Atkinson Hyperlegible Next Variable', size: 13 } },
+      title: {
+        display: true,
+        text: `feed, ${feed.symbol}`,
+        color: role('dim'),
+        font: { family: 'Atkinson Hyperlegible Next Variable', size: 13 },
+      },
     },
   };
 }
 
-function Overlay(p: { plane: Plane; curve: WindowCurve; e: Evaluation; rig: Rig; cuts: readonly CutRecord[]; sd: number; profile: Profile }) {
+function Overlay(p: {
+  plane: Plane;
+  curve: WindowCurve;
+  e: Evaluation;
+  rig: Rig;
+  cuts: readonly CutRecord[];
+  sd: number;
+  profile: Profile;
+}) {
   const { plane, curve, e } = p;
   const feed = unitFor('feed', p.profile);
   const { box } = plane;
   const inX = (v: number) => Math.min(box.right, Math.max(box.left, plane.x(v)));
   const inY = (v: number) => Math.min(box.bottom, Math.max(box.top, plane.y(feed.fromBase(v))));
   const at = curve.along === 'amps' ? e.idle.cutAmps : (p.rig.control.setting ?? 0);
-  const v = e.feed === null ? null : e.feed * 1000;
-  const fastest = e.window.fastest ? e.window.fastest.feed * 1000 : null;
+  const v = e.feed === null || e.off ? null : e.feed * 1000;
+  const fastest = e.window.fastest && !e.off ? e.window.fastest.feed * 1000 : null;
   const i = Math.floor(curve.x.length * 0.72);
-  const cleanY = (curve.fastest[i]! * 0.62 + slowOf(curve, i) * 0.38) || 0;
+  const cleanY = curve.fastest[i]! * 0.62 + slowOf(curve, i) * 0.38 || 0;
+  const roomy = inY(slowOf(curve, i)) - inY(curve.fastest[i]!) > 30;
   const marks = marksOf(p.cuts, curve.along);
   const x = inX(at);
   return (
@@ -156,7 +237,7 @@ function Overlay(p: { plane: Plane; curve: WindowCurve; e: Evaluation; rig: Rig;
       <text x={box.left + 14} y={box.top + 26} className={css.region}>
         wire drags and bows
       </text>
-      {cleanY > 0 && (
+      {cleanY > 0 && roomy && (
         <text x={inX(curve.x[i]!)} y={inY(cleanY) + 4} textAnchor="middle" className={css.clean}>
           clean
         </text>
@@ -168,11 +249,19 @@ function Overlay(p: { plane: Plane; curve: WindowCurve; e: Evaluation; rig: Rig;
         <MarkShape key={k} mark={m.mark} x={inX(m.x)} y={inY(m.feedMmS)} />
       ))}
       {fastest !== null && (
-        <path d={`M${x} ${inY(fastest * Math.exp(p.sd))} V${inY(fastest * Math.exp(-p.sd))} M${x - 6} ${inY(fastest * Math.exp(p.sd))} h12 M${x - 6} ${inY(fastest * Math.exp(-p.sd))} h12`} className={css.spread} />
+        <path
+          d={`M${x} ${inY(fastest * Math.exp(p.sd))} V${inY(fastest * Math.exp(-p.sd))} M${x - 6} ${inY(fastest * Math.exp(p.sd))} h12 M${x - 6} ${inY(fastest * Math.exp(-p.sd))} h12`}
+          className={css.spread}
+        />
       )}
       {v !== null && <circle cx={x} cy={inY(v)} r={7} className={css.point} />}
       {v !== null && (
-        <text x={x + (x > box.right - 90 ? -14 : 14)} y={inY(v) + 5} textAnchor={x > box.right - 90 ? 'end' : 'start'} className={css.here}>
+        <text
+          x={x + (x > box.right - 90 ? -14 : 14)}
+          y={inY(v) + 5}
+          textAnchor={x > box.right - 90 ? 'end' : 'start'}
+          className={css.here}
+        >
           {text(v, 'feed', p.profile)}
         </text>
       )}

@@ -3,12 +3,19 @@ import type { Rig } from '@/core/documents/rig';
 import type { Reading } from '@/core/documents/reading';
 import { controlSettingText } from '@/core/words/control';
 import type { Say } from '@/core/words/say';
+import type { Role } from '@/core/units/profile';
 import { FRAME_NAMES, SUPPLY_NAMES } from './words';
 
 export const STAGES = ['foam', 'cutter', 'wire', 'power', 'try'] as const;
 export type StageId = (typeof STAGES)[number];
 
-export const STAGE_NAMES: Record<StageId, string> = { foam: 'Foam', cutter: 'Cutter', wire: 'Wire', power: 'Power', try: 'Try' };
+export const STAGE_NAMES: Record<StageId, string> = {
+  foam: 'Foam',
+  cutter: 'Cutter',
+  wire: 'Wire',
+  power: 'Power',
+  try: 'Try',
+};
 
 /** The question each stage's decision answers, and the one its chart answers. */
 export const STAGE_HEADS: Record<StageId, { decide: string; follow: string }> = {
@@ -20,11 +27,22 @@ export const STAGE_HEADS: Record<StageId, { decide: string; follow: string }> = 
 };
 
 /** Each stage's present answer in one line. */
-export function stageAnswer(stage: StageId, rig: Rig, reading: Reading, cuts: number, say: Say): string {
-  if (stage === 'foam') return `${FOAMS[rig.foam.kind].name.replace(/^.*\((.+)\)$/, '$1')}, ${say(rig.foam.widthMm, 'foamSize')}`;
+export function stageAnswer(
+  stage: StageId,
+  rig: Rig,
+  reading: Reading,
+  cuts: number,
+  say: Say,
+  typed: (v: number, role: Role) => string,
+): string {
+  if (stage === 'foam')
+    return `${FOAMS[rig.foam.kind].name.replace(/^.*\((.+)\)$/, '$1')}, ${typed(rig.foam.widthMm, 'foamSize')}`;
   if (stage === 'cutter') return FRAME_NAMES[rig.frame.kind];
-  if (stage === 'wire') return `${say(rig.wire.diameterMm, 'wireDiameter')}, ${say(rig.wire.lengthMm, 'wireLength')}`;
+  if (stage === 'wire')
+    return `${typed(rig.wire.diameterMm, 'wireDiameter')}, ${typed(rig.wire.lengthMm, 'wireLength')}`;
   if (stage === 'power')
-    return rig.control.kind === 'none' ? SUPPLY_NAMES[rig.supply.kind] : `${controlSettingText(rig.control.kind, rig.control.setting, say)} of ${say(rig.supply.volts, 'volts')}`;
+    return rig.control.kind === 'none'
+      ? SUPPLY_NAMES[rig.supply.kind]
+      : `${controlSettingText(rig.control.kind, rig.control.setting, say)} of ${typed(rig.supply.volts, 'volts')}`;
   return cuts === 0 ? 'no test cut yet' : `${cuts} cut${cuts === 1 ? '' : 's'} logged`;
 }

@@ -128,6 +128,6 @@ export const SAVE_WORDS: Record<SaveState, string> = {
 export const CAUTIONS = {
   fumes: 'Open air. Never PVC, polyurethane or a foam nobody can name.',
   whip: 'Glasses, sleeves, glove: a wire whips when it breaks.',
-  fire: 'Nothing flammable about; an extinguisher in reach; never leave it hot.',
-  shock: 'Isolated extra-low voltage only. The mains side is for a licensed person, by local code.',
+  fire: 'Nothing flammable about, an extinguisher in reach, never left hot.',
+  shock: 'Isolated extra-low voltage only; the mains side by local code, by a licensed person.',
 } as const;

@@ -2,8 +2,7 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { FOAMS } from '@/core/catalog/foams';
-import { evaluate } from '@/core/engine/evaluate';
-import { solve } from '@/core/engine/solve';
+import { solveWhole } from '@/core/engine/solve';
 import { rangeText } from '@/core/units/format';
 import { findingWords } from '@/core/words/findings';
 import { ALLOYS } from '@/core/catalog/alloys';
@@ -15,14 +14,27 @@ import { WirePicture } from '@/ui/wire/WirePicture';
 import css from './shelf.module.css';
 import { stateOf, STATE_WORDS } from './state';
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+const DAY = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  timeZone: 'UTC',
+});
 
 /** One rig on the shelf: its sketch to scale, its state, and what it is in two lines. */
-export function Card({ rig, onDuplicate, onArchive }: { rig: ShelfRig; onDuplicate: () => void; onArchive: () => void }) {
-  const { say, profile } = useUnits();
+export function Card({
+  rig,
+  onDuplicate,
+  onArchive,
+}: {
+  rig: ShelfRig;
+  onDuplicate: () => void;
+  onArchive: () => void;
+}) {
+  const { say, typed, profile } = useUnits();
   const [ref, width] = useWidth(380);
   const { doc } = rig;
-  const { reading, e } = useMemo(() => ({ reading: solve(doc), e: evaluate(doc) }), [doc]);
+  const { reading, evaluation: e } = useMemo(() => solveWhole(doc), [doc]);
   const state = stateOf(reading, rig.cuts);
   const worst = reading.findings.find((f) => f.level !== 'note');
   const feeds = reading.spread?.fastestFeedMmS;
@@ -40,10 +52,12 @@ export function Card({ rig, onDuplicate, onArchive }: { rig: ShelfRig; onDuplica
           {rig.demo && <span className={css.sample}>sample</span>}
         </h2>
         <p>
-          {FOAMS[doc.foam.kind].name}, {say(doc.foam.densityKgM3, 'density')}, {say(doc.foam.widthMm, 'foamSize')} wide
+          {FOAMS[doc.foam.kind].name}, {typed(doc.foam.densityKgM3, 'density')},{' '}
+          {typed(doc.foam.widthMm, 'foamSize')} wide
         </p>
         <p>
-          {ALLOYS[doc.wire.alloy].plain}, {say(doc.wire.diameterMm, 'wireDiameter')}, {say(doc.wire.lengthMm, 'wireLength')}
+          {ALLOYS[doc.wire.alloy].plain}, {typed(doc.wire.diameterMm, 'wireDiameter')},{' '}
+          {typed(doc.wire.lengthMm, 'wireLength')}
         </p>
         <p className={css.state}>
           {state === 'dangerous' && <LevelMark level="stop" />}
@@ -51,7 +65,13 @@ export function Card({ rig, onDuplicate, onArchive }: { rig: ShelfRig; onDuplica
           {state === 'test' && <LevelMark level="note" />}
           {state === 'ready' && <Tick />}
           <b>{STATE_WORDS[state]}</b>
-          <span className="dim">{worst ? findingWords(worst.code, worst.values, say).head : feeds ? `fastest ${rangeText(feeds, 'feed', profile)}` : ''}</span>
+          <span className="dim">
+            {worst
+              ? findingWords(worst.code, worst.values, say).head
+              : feeds
+                ? `fastest ${rangeText(feeds, 'feed', profile)}`
+                : ''}
+          </span>
         </p>
       </div>
       <div className={css.foot}>
@@ -60,7 +80,12 @@ export function Card({ rig, onDuplicate, onArchive }: { rig: ShelfRig; onDuplica
           <button type="button" className="quiet" onClick={onDuplicate} aria-label={`Double ${name}`}>
             Double
           </button>
-          <button type="button" className="quiet" onClick={onArchive} aria-label={`${rig.archived ? 'Bring back' : 'Put away'} ${name}`}>
+          <button
+            type="button"
+            className="quiet"
+            onClick={onArchive}
+            aria-label={`${rig.archived ? 'Bring back' : 'Put away'} ${name}`}
+          >
             {rig.archived ? 'Bring back' : 'Put away'}
           </button>
         </span>

@@ -20,7 +20,12 @@ export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
     if (!read.ok) return setFaults(read.faults);
     const answer = await call<OpenRig>('POST', '/api/rigs', { doc: read.doc });
     if (answer.kind === 'done') onDone(answer.data.record.id);
-    else setFaults(answer.kind === 'refused' ? answer.faults : [{ path: '(server)', rule: 'lost', message: inWords(answer) }]);
+    else
+      setFaults(
+        answer.kind === 'refused'
+          ? answer.faults
+          : [{ path: '(server)', rule: 'lost', message: inWords(answer) }],
+      );
   };
   return (
     <>
@@ -39,7 +44,13 @@ export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
       <Button variant="outlined" onClick={() => input.current?.click()}>
         Bring in a file
       </Button>
-      <Dialog open={faults !== null} onClose={() => setFaults(null)} aria-labelledby="import-title" maxWidth="sm" fullWidth>
+      <Dialog
+        open={faults !== null}
+        onClose={() => setFaults(null)}
+        aria-labelledby="import-title"
+        maxWidth="sm"
+        fullWidth
+      >
         <DialogTitle id="import-title">That file was not taken</DialogTitle>
         <DialogContent>
           <p>Nothing was changed. Mend these and bring it in again:</p>

@@ -25,7 +25,9 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
     setSure(false);
     await act('DELETE', '/api/demo', undefined, (data) => {
       const { kept } = data as { kept: number };
-      return kept > 0 ? `The sample workshop is out. ${kept} rig${kept === 1 ? '' : 's'} you changed stay${kept === 1 ? 's' : ''} as your own.` : 'The sample workshop is out.';
+      return kept > 0
+        ? `The sample workshop is out. ${kept} rig${kept === 1 ? '' : 's'} you changed stay${kept === 1 ? 's' : ''} as your own.`
+        : 'The sample workshop is out.';
     });
   };
   return (
@@ -48,7 +50,8 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
       </div>
       {demo && !away && (
         <p className={css.demo}>
-          Rigs marked “sample” belong to an invented workshop, Tern Hollow Blade Shed: look around and try things.
+          Rigs marked “sample” belong to an invented workshop, Tern Hollow Blade Shed: look around and try
+          things.
           {sure ? (
             <>
               {' '}
@@ -71,15 +74,30 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
         </p>
       )}
       {rigs.length === 0 ? (
-        <Nothing away={away} offerSample={empty} onSample={() => void act('POST', '/api/demo', undefined, () => 'The sample workshop is in.')} />
+        <Nothing
+          away={away}
+          offerSample={empty}
+          onSample={() => void act('POST', '/api/demo', undefined, () => 'The sample workshop is in.')}
+        />
       ) : (
         <ul className={css.grid}>
           {rigs.map((r) => (
             <Card
               key={r.id}
               rig={r}
-              onDuplicate={() => void act('POST', `/api/rigs/${r.id}/duplicate`, undefined, () => `${r.doc.name || 'The rig'} is doubled.`)}
-              onArchive={() => void act('PATCH', `/api/rigs/${r.id}`, { archived: !r.archived }, () => (r.archived ? 'Back on the shelf.' : `${r.doc.name || 'The rig'} is put away.`))}
+              onDuplicate={() =>
+                void act(
+                  'POST',
+                  `/api/rigs/${r.id}/duplicate`,
+                  undefined,
+                  () => `${r.doc.name || 'The rig'} is doubled.`,
+                )
+              }
+              onArchive={() =>
+                void act('PATCH', `/api/rigs/${r.id}`, { archived: !r.archived }, () =>
+                  r.archived ? 'Back on the shelf.' : `${r.doc.name || 'The rig'} is put away.`,
+                )
+              }
             />
           ))}
         </ul>
@@ -89,12 +107,23 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
   );
 }
 
-function Nothing({ away, offerSample, onSample }: { away: boolean; offerSample: boolean; onSample: () => void }) {
+function Nothing({
+  away,
+  offerSample,
+  onSample,
+}: {
+  away: boolean;
+  offerSample: boolean;
+  onSample: () => void;
+}) {
   if (away) return <p className={css.nothing}>Nothing is put away.</p>;
   return (
     <div className={css.nothing}>
       <h2>No rig yet</h2>
-      <p>Say what is to be cut, how wide, and what power lies in the drawer: the program proposes a wire and shows what it will do.</p>
+      <p>
+        Say what is to be cut, how wide, and what power lies in the drawer: the program proposes a wire and
+        shows what it will do.
+      </p>
       <p className={css.acts}>
         <Button component={Link} href="/new" variant="contained" size="large">
           Start a rig

@@ -6,12 +6,13 @@ import { FOAM_IDS, FOAMS, type FoamId } from '@/core/catalog/foams';
 import type { Control } from '@/core/documents/control';
 import { FRAME_KINDS, type FrameKind, type Rig } from '@/core/documents/rig';
 import { SUPPLY_KINDS, type Supply } from '@/core/documents/supply';
-import { evaluate } from '@/core/engine/evaluate';
+import { evaluate, type Evaluation } from '@/core/engine/evaluate';
 import { propose, type WireChoice } from '@/core/engine/propose';
-import { solve } from '@/core/engine/solve';
+import { solveWhole } from '@/core/engine/solve';
 import { findingWords } from '@/core/words/findings';
 import { controlSettingText } from '@/core/words/control';
 import { ALLOYS } from '@/core/catalog/alloys';
+import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
 import type { Stock } from '@/db/stock';
 import type { OpenRig } from '@/server/rigs';
 import { call, inWords } from '@/state/api';
@@ -22,7 +23,7 @@ import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import { WirePicture } from '@/ui/wire/WirePicture';
 import css from './start.module.css';
-import { FOAM_HELP, FRAME_CARDS, PLAIN, POWER } from './words';
+import { FOAM_HELP, FRAME_CARDS, PLAIN } from './words';
 
 /** What power a person named: a supply of the drawer, or a plain one of a kind. */
 interface Power {
@@ -31,10 +32,18 @@ interface Power {
   readonly control: Control['kind'];
 }
 
+/** A sketch of each cutter, cold. */
+const SKETCH = Object.fromEntries(
+  FRAME_KINDS.map((kind) => [
+    kind,
+    evaluate({ ...PLAIN, frame: { ...PLAIN.frame, kind }, control: { ...PLAIN.control, setting: 0 } }),
+  ]),
+) as Record<FrameKind, Evaluation>;
+
 /** A rig from four questions; `need` proposes the wire, and what was not asked is marked assumed. */
 export function Start({ stock }: { stock: Stock }) {
   const router = useRouter();
-  const { say } = useUnits();
+  const { say, typed } = useUnits();
   const [frame, setFrame] = useState<FrameKind>('bow');
   const [foam, setFoam] = useState<string>(stock.foams[0]?.id ?? 'xps');
   const [widthMm, setWidth] = useState(600);
@@ -46,27 +55,48 @@ export function Start({ stock }: { stock: Stock }) {
   const shelfFoam = stock.foams.find((f) => f.id === foam);
   const kind = shelfFoam?.kind ?? (foam as FoamId);
   const chosen = powers.find((p) => p.key === power)!.power;
-  const wires = useMemo<WireChoice[]>(() => stock.spools.map((s) => ({ alloy: s.alloy, diameterMm: s.diameterMm, strands: s.strands })), [stock]);
+  const wires = useMemo<WireChoice[]>(
+    () => stock.spools.map((s) => ({ alloy: s.alloy, diameterMm: s.diameterMm, strands: s.strands })),
+    [stock],
+  );
   const rig = useMemo(() => {
-    const made = propose({ name: '', frame, foam: kind, widthMm, supply: chosen.supply, control: chosen.control }, wires);
+    const made = propose(
+      { name: '', frame, foam: kind, widthMm, supply: chosen.supply, control: chosen.control },
+      wires,
+    );
     if (!shelfFoam) return made;
     const { ['foam.densityKgM3']: _, ...from } = made.from;
-    return { ...made, foam: { ...made.foam, densityKgM3: shelfFoam.densityKgM3 }, from: { ...from, 'foam.densityKgM3': shelfFoam.origin } } as Rig;
+    return {
+      ...made,
+      foam: { ...made.foam, densityKgM3: shelfFoam.densityKgM3 },
+      from: { ...from, 'foam.densityKgM3': shelfFoam.origin },
+    } as Rig;
   }, [frame, kind, widthMm, chosen, wires, shelfFoam]);
 
-  const make = async (doc: Rig, links: { foamStockId: string | null; spoolId: string | null; supplyId: string | null }) => {
+  const make = async (
+    doc: Rig,
+    links: { foamStockId: string | null; spoolId: string | null; supplyId: string | null },
+  ) => {
     setBusy(true);
     const answer = await call<OpenRig>('POST', '/api/rigs', { doc, ...links });
     if (answer.kind === 'done') return router.push(`/rig/${answer.data.record.id}?stage=foam`);
     setBusy(false);
     setProblem(inWords(answer));
   };
-  const spool = stock.spools.find((s) => s.alloy === rig.wire.alloy && s.diameterMm === rig.wire.diameterMm && s.strands === rig.wire.strands);
-  const name = `${FRAME_CARDS[frame].short}, ${FOAMS[kind].name.replace(/^.*\((.+)\)$/, '$1')} ${say(widthMm, 'foamSize')}`.slice(0, 200);
+  const spool = stock.spools.find(
+    (s) => s.alloy === rig.wire.alloy && s.diameterMm === rig.wire.diameterMm && s.strands === rig.wire.strands,
+  );
+  const name =
+    `${FRAME_CARDS[frame].short}, ${FOAMS[kind].name.replace(/^.*\((.+)\)$/, '$1')} ${say(widthMm, 'foamSize')}`.slice(
+      0,
+      200,
+    );
   return (
     <div className="page">
       <h1>A new rig</h1>
-      <p className={css.lead}>Four questions; the program proposes a wire. Everything can be changed afterwards.</p>
+      <p className={css.lead}>
+        Four questions; the program proposes a wire. Everything can be changed afterwards.
+      </p>
       <div className={css.columns}>
         <div className={css.questions}>
           <fieldset className={css.frames}>
@@ -74,6 +104,7 @@ export function Start({ stock }: { stock: Stock }) {
             {FRAME_KINDS.map((k) => (
               <label key={k} data-on={frame === k}>
                 <input type="radio" name="frame" checked={frame === k} onChange={() => setFrame(k)} />
+                <WirePicture e={SKETCH[k]} width={150} height={58} label="" />
                 <b>{FRAME_CARDS[k].short}</b>
                 <span>{FRAME_CARDS[k].help}</span>
               </label>
@@ -87,10 +118,18 @@ export function Start({ stock }: { stock: Stock }) {
               value={foam}
               onChoose={setFoam}
               options={[
-                ...stock.foams.map((f) => ({ value: f.id, name: `${f.name}, ${say(f.densityKgM3, 'density')}`, group: 'On the shelf' })),
-                ...FOAM_IDS.map((f) => ({ value: f as string, name: FOAMS[f].name, group: { cut: 'Cuts', caution: 'With care', refuse: 'Never hot' }[FOAMS[f].verdict] })),
+                ...stock.foams.map((f) => ({
+                  value: f.id,
+                  name: `${f.name}, ${typed(f.densityKgM3, 'density')}`,
+                  group: 'On the shelf',
+                })),
+                ...FOAM_IDS.map((f) => ({
+                  value: f as string,
+                  name: FOAMS[f].name,
+                  group: { cut: 'Cuts', caution: 'With care', refuse: 'Never hot' }[FOAMS[f].verdict],
+                })),
               ]}
-              note={FOAMS[kind].reason || FOAM_HELP}
+              note={FOAMS[kind].reason || (shelfFoam ? undefined : FOAM_HELP)}
             />
           </div>
           <div className={css.question}>
@@ -101,7 +140,8 @@ export function Start({ stock }: { stock: Stock }) {
               value={widthMm}
               role="foamSize"
               onValue={(v) => {
-                if (v === null || !(v >= 1 && v <= 19000)) return `must lie between ${say(1, 'foamSize')} and ${say(19000, 'foamSize')}`;
+                if (v === null || !(v >= 1 && v <= 19000))
+                  return `must lie between ${say(1, 'foamSize')} and ${say(19000, 'foamSize')}`;
                 setWidth(v);
                 return null;
               }}
@@ -109,15 +149,36 @@ export function Start({ stock }: { stock: Stock }) {
           </div>
           <div className={css.question}>
             <h2>4 · What power is in the drawer?</h2>
-            <Choice label="Power" name="power" value={power} onChoose={setPower} options={powers.map((p) => ({ value: p.key, name: p.name, group: p.group }))} />
+            <Choice
+              label="Power"
+              name="power"
+              value={power}
+              onChoose={setPower}
+              options={powers.map((p) => ({ value: p.key, name: p.name, group: p.group }))}
+            />
           </div>
         </div>
         <Proposal rig={rig}>
           <p className={css.acts}>
-            <Button variant="contained" size="large" disabled={busy} onClick={() => void make({ ...rig, name }, { foamStockId: shelfFoam?.id ?? null, spoolId: spool?.id ?? null, supplyId: chosen.id })}>
+            <Button
+              variant="contained"
+              size="large"
+              disabled={busy}
+              onClick={() =>
+                void make(
+                  { ...rig, name },
+                  { foamStockId: shelfFoam?.id ?? null, spoolId: spool?.id ?? null, supplyId: chosen.id },
+                )
+              }
+            >
               Make this rig
             </Button>
-            <button type="button" className="quiet" disabled={busy} onClick={() => void make(PLAIN, { foamStockId: null, spoolId: null, supplyId: null })}>
+            <button
+              type="button"
+              className="quiet"
+              disabled={busy}
+              onClick={() => void make(PLAIN, { foamStockId: null, spoolId: null, supplyId: null })}
+            >
               Start from a plain one instead
             </button>
           </p>
@@ -133,10 +194,9 @@ export function Start({ stock }: { stock: Stock }) {
 }
 
 function Proposal({ rig, children }: { rig: Rig; children: React.ReactNode }) {
-  const { say } = useUnits();
+  const { say, typed } = useUnits();
   const [ref, width] = useWidth(460);
-  const reading = useMemo(() => solve(rig), [rig]);
-  const e = useMemo(() => evaluate(rig), [rig]);
+  const { reading, evaluation: e } = useMemo(() => solveWhole(rig), [rig]);
   const told = reading.findings.filter((f) => f.level !== 'note').slice(0, 3);
   return (
     <section className={css.proposal} aria-label="Proposed wire" aria-live="polite">
@@ -145,12 +205,17 @@ function Proposal({ rig, children }: { rig: Rig; children: React.ReactNode }) {
         <WirePicture e={e} width={width} height={120} label="Sketch of the proposed rig" />
       </div>
       <p className={css.wire}>
-        <b className="num">{say(rig.wire.diameterMm, 'wireDiameter')}</b> {ALLOYS[rig.wire.alloy].plain}, <b className="num">{say(rig.wire.lengthMm, 'wireLength')}</b>
+        <b className="num">{typed(rig.wire.diameterMm, 'wireDiameter')}</b> {ALLOYS[rig.wire.alloy].plain},{' '}
+        <b className="num">{typed(rig.wire.lengthMm, 'wireLength')}</b>
       </p>
       <dl className={css.facts}>
         <div>
           <dt>dial</dt>
-          <dd className="num">{rig.control.kind === 'none' ? 'none' : controlSettingText(rig.control.kind, rig.control.setting, say)}</dd>
+          <dd className="num">
+            {rig.control.kind === 'none'
+              ? 'none'
+              : controlSettingText(rig.control.kind, rig.control.setting, say)}
+          </dd>
         </div>
         <div>
           <dt>amps</dt>
@@ -177,7 +242,17 @@ function Proposal({ rig, children }: { rig: Rig; children: React.ReactNode }) {
 
 function powersOf(stock: Stock): { key: string; name: string; group: string; power: Power }[] {
   return [
-    ...stock.supplies.map((s) => ({ key: s.id, name: s.name, group: 'In the drawer', power: { id: s.id, supply: s.supply, control: s.control } })),
-    ...SUPPLY_KINDS.map((k) => ({ key: k as string, name: POWER[k].name, group: 'As commonly sold', power: { id: null, supply: POWER[k].supply, control: POWER[k].control } })),
+    ...stock.supplies.map((s) => ({
+      key: s.id,
+      name: s.name,
+      group: 'In the drawer',
+      power: { id: s.id, supply: s.supply, control: s.control },
+    })),
+    ...SUPPLY_KINDS.map((k) => ({
+      key: k as string,
+      name: PLAIN_SUPPLIES[k].name,
+      group: 'As commonly sold',
+      power: { id: null, supply: PLAIN_SUPPLIES[k].supply, control: PLAIN_SUPPLIES[k].control },
+    })),
   ];
 }

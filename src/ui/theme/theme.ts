@@ -2,7 +2,7 @@
 import { createTheme } from '@mui/material/styles';
 import { DARK, LIGHT } from './palette';
 
-export const TEXT_FACE = "'Atkinson Hyperlegible Next Variable', 'Inter Variable', sans-serif";
+export const TEXT_FACE = "'Upwind Digits', 'Atkinson Hyperlegible Next Variable', 'Inter Variable', sans-serif";
 export const FIGURE_FACE = "'Barlow Semi Condensed', 'Inter Variable', sans-serif";
 
 const scheme = (c: Record<keyof typeof LIGHT, string>) => ({
@@ -27,10 +27,14 @@ export const theme = createTheme({
   components: {
     MuiButton: {
       defaultProps: { disableElevation: true, disableRipple: true },
-      styleOverrides: { root: { fontFamily: FIGURE_FACE, fontSize: 15, lineHeight: 1.4, padding: '5px 14px', minWidth: 0 } },
+      styleOverrides: {
+        root: { fontFamily: FIGURE_FACE, fontSize: 15, lineHeight: 1.4, padding: '5px 14px', minWidth: 0 },
+      },
     },
     MuiIconButton: { defaultProps: { disableRipple: true } },
-    MuiDialogTitle: { styleOverrides: { root: { fontFamily: FIGURE_FACE, fontWeight: 600, fontSize: 22, paddingBottom: 4 } } },
+    MuiDialogTitle: {
+      styleOverrides: { root: { fontFamily: FIGURE_FACE, fontWeight: 600, fontSize: 22, paddingBottom: 4 } },
+    },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
   },
 });

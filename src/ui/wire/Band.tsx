@@ -2,7 +2,7 @@
 import { useId } from 'react';
 import type { Reading } from '@/core/documents/reading';
 import type { Evaluation } from '@/core/engine/evaluate';
-import { rangeText, show } from '@/core/units/format';
+import { asTyped, rangeText, show } from '@/core/units/format';
 import type { Role } from '@/core/units/profile';
 import { useUnits } from '../Units';
 import { useWidth } from '../useWidth';
@@ -11,7 +11,7 @@ import { Magnifier } from './Magnifier';
 import { WirePicture } from './WirePicture';
 import css from './band.module.css';
 
-const HEIGHT = 232;
+const HEIGHT = 222;
 
 /** The band: the rig to scale with each number where a hand would point. It answers every edit. */
 export function Band({ e, reading }: { e: Evaluation; reading: Reading }) {
@@ -37,13 +37,15 @@ export function Band({ e, reading }: { e: Evaluation; reading: Reading }) {
 
 function describe(e: Evaluation, say: ReturnType<typeof useUnits>['say']): string {
   const { rig } = e.s;
-  const hot = e.off ? 'The supply has shut off.' : `${say(e.idle.cutAirC, 'temperature')} in air${e.cut ? `, ${say(e.cut.foamC, 'temperature')} in the foam` : ''}.`;
+  const hot = e.off
+    ? 'The supply has shut off.'
+    : `${say(e.idle.cutAirC, 'temperature')} in air${e.cut ? `, ${say(e.cut.foamC, 'temperature')} in the foam` : ''}.`;
   return `${rig.frame.kind} with ${say(rig.wire.lengthMm, 'wireLength')} of wire through ${say(rig.foam.widthMm, 'foamSize')} of foam. ${hot}`;
 }
 
 function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading }) {
   const id = useId();
-  const { say, profile } = useUnits();
+  const { say, typed, profile } = useUnits();
   const { rig } = e.s;
   const middle = (l.f0 + l.f1) / 2;
   const { idle, cutting } = reading;
@@ -57,19 +59,27 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
     <g>
       {idle && cutting ? (
         <>
-          <Figure x={16} y={l.wireY + 52} value={cutting.wireVolts} role="volts" />
-          <Figure x={16} y={l.wireY + 78} value={cutting.amps} role="amps" />
-          <text x={16} y={l.wireY + 94} className={css.caption}>
-            {reading.supply.load === null ? `${say(idle.wireWatts, 'watts')} in the wire` : `supply at ${say(reading.supply.load, 'share')}`}
+          <Figure x={16} y={l.wireY + 40} value={cutting.wireVolts} role="volts" />
+          <Figure x={16} y={l.wireY + 65} value={cutting.amps} role="amps" />
+          <text x={16} y={l.wireY + 82} className={css.caption}>
+            {reading.supply.load === null
+              ? `${say(idle.wireWatts, 'watts')} in the wire`
+              : `supply at ${say(reading.supply.load, 'share')}`}
           </text>
           <text x={w0 + 12} y={58} className={css.caption}>
             in air
           </text>
           <Figure x={w0 + 12} y={82} value={cutting.airC} role="temperature" />
-          <path d={`M${w0 + 22} 88 L${w0 + Math.max(16, Math.min((free * l.pxPerMm) / 2, 60))} ${l.wireY - 8}`} className={css.leader} />
+          <path
+            d={`M${w0 + 22} 88 L${w0 + Math.max(16, Math.min((free * l.pxPerMm) / 2, 60))} ${l.wireY - 8}`}
+            className={css.leader}
+          />
           {cool > 8 && (
             <g>
-              <path d={`M${w0} ${l.wireY + 12} v5 H${w0 + cool} v-5 M${w1 - cool} ${l.wireY + 12} v5 H${w1} v-5`} className={css.bracket} />
+              <path
+                d={`M${w0} ${l.wireY + 12} v5 H${w0 + cool} v-5 M${w1 - cool} ${l.wireY + 12} v5 H${w1} v-5`}
+                className={css.bracket}
+              />
               <text x={w1 - cool - 4} y={l.wireY + 24} textAnchor="end" className={css.caption}>
                 {l.f1 < w1 - cool - 64 ? 'cool end' : ''}
               </text>
@@ -78,7 +88,12 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
           {e.cut && cutting.foamC !== null ? (
             <>
               <Figure x={middle} y={l.wireY - 10} value={cutting.foamC} role="temperature" anchor="middle" />
-              <text x={middle} y={Math.min(l.wireY + 24, l.foamBottom - 6)} textAnchor="middle" className={css.caption}>
+              <text
+                x={middle}
+                y={Math.min(l.wireY + 24, l.foamBottom - 6)}
+                textAnchor="middle"
+                className={css.caption}
+              >
                 in the foam · slot <tspan className={css.strong}>{say(cutting.kerfMm, 'slot')}</tspan>
                 {reading.spread?.kerfMm ? ` (${rangeText(reading.spread.kerfMm, 'slot', profile)})` : ''}
               </text>
@@ -103,22 +118,25 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
           not set
         </text>
       ) : (
-        <Figure x={l.right + 14} y={82} value={rig.tension.setN} role="force" />
+        <Figure x={l.right + 14} y={82} value={rig.tension.setN} role="force" typed />
       )}
-      <path d={`M${w0} ${rule} H${w1} M${w0} ${rule - 5} v10 M${w1} ${rule - 5} v10 M${l.f0} ${rule - 5} v10 M${l.f1} ${rule - 5} v10`} className={css.rule} />
+      <path
+        d={`M${w0} ${rule} H${w1} M${w0} ${rule - 5} v10 M${w1} ${rule - 5} v10 M${l.f0} ${rule - 5} v10 M${l.f1} ${rule - 5} v10`}
+        className={css.rule}
+      />
       {free * l.pxPerMm > 78 && (
         <>
           <text x={(w0 + l.f0) / 2} y={rule + 17} textAnchor="middle" className={css.caption}>
-            {say(free, 'wireLength')} free
+            {typed(free, 'wireLength')} free
           </text>
           <text x={(w1 + l.f1) / 2} y={rule + 17} textAnchor="middle" className={css.caption}>
-            {say(free, 'wireLength')} free
+            {typed(free, 'wireLength')} free
           </text>
         </>
       )}
       <text x={middle} y={rule + 17} textAnchor="middle" className={css.caption}>
-        <tspan className={css.strong}>{say(rig.foam.widthMm, 'foamSize')}</tspan> in foam of{' '}
-        <tspan className={css.strong}>{say(rig.wire.lengthMm, 'wireLength')}</tspan> of wire
+        <tspan className={css.strong}>{typed(rig.foam.widthMm, 'foamSize')}</tspan> in foam of{' '}
+        <tspan className={css.strong}>{typed(rig.wire.lengthMm, 'wireLength')}</tspan> of wire
       </text>
       {rig.wire.lie === 'vertical' && (
         <text x={l.right + 14} y={rule + 4} className={css.caption}>
@@ -139,8 +157,20 @@ function Lens({ l, id, e }: { l: Layout; id: string; e: Evaluation }) {
   const wireMm = e.s.diameter * 1000;
   return (
     <g>
-      <path d={`M${Math.min(l.f1 - 20, x - r)} ${l.wireY} L${x - r} ${y}`} className={css.leader} strokeDasharray="2 3" />
-      <Magnifier id={`${id}m`} x={x} y={y} r={r} wireMm={wireMm} slotMm={e.cut!.width * 1000} foamC={e.cut!.foamC} />
+      <path
+        d={`M${Math.min(l.f1 - 20, x - r)} ${l.wireY} L${x - r} ${y}`}
+        className={css.leader}
+        strokeDasharray="2 3"
+      />
+      <Magnifier
+        id={`${id}m`}
+        x={x}
+        y={y}
+        r={r}
+        wireMm={wireMm}
+        slotMm={e.cut!.width * 1000}
+        foamC={e.cut!.foamC}
+      />
       <text x={x} y={y + r + 15} textAnchor="middle" className={css.caption}>
         slot, magnified
       </text>
@@ -148,10 +178,17 @@ function Lens({ l, id, e }: { l: Layout; id: string; e: Evaluation }) {
   );
 }
 
-function Figure(props: { x: number; y: number; value: number | null; role: Role; anchor?: 'middle' }) {
+function Figure(props: {
+  x: number;
+  y: number;
+  value: number | null;
+  role: Role;
+  anchor?: 'middle';
+  typed?: boolean;
+}) {
   const { profile } = useUnits();
   if (props.value === null) return null;
-  const shown = show(props.value, props.role, profile);
+  const shown = (props.typed ? asTyped : show)(props.value, props.role, profile);
   return (
     <text x={props.x} y={props.y} textAnchor={props.anchor} className={css.figure}>
       {shown.figures}
@@ -164,7 +201,12 @@ function Figure(props: { x: number; y: number; value: number | null; role: Role;
 function Small({ e, reading }: { e: Evaluation; reading: Reading }) {
   const { say } = useUnits();
   const c = reading.cutting;
-  if (!c) return <p className={css.smallOff}>{e.off ? 'Off: the supply shuts down.' : 'Not reckoned for this control yet.'}</p>;
+  if (!c)
+    return (
+      <p className={css.smallOff}>
+        {e.off ? 'Off: the supply shuts down.' : 'Not reckoned for this control yet.'}
+      </p>
+    );
   const cells: [string, string][] = [
     ['at the clips', `${say(c.wireVolts, 'volts')} · ${say(c.amps, 'amps')}`],
     ['in air', say(c.airC, 'temperature')],

@@ -1,7 +1,12 @@
 import type { FrameKind } from '@/core/documents/rig';
 import type { Layout } from './layout';
 
-const STROKE = { stroke: 'var(--frame)', fill: 'none', strokeLinecap: 'round', strokeLinejoin: 'round' } as const;
+const STROKE = {
+  stroke: 'var(--frame)',
+  fill: 'none',
+  strokeLinecap: 'round',
+  strokeLinejoin: 'round',
+} as const;
 
 /** The cutter's frame, each kind as itself. */
 export function Frame({ kind, l }: { kind: FrameKind; l: Layout }) {
@@ -51,8 +56,21 @@ function Towers({ l, foot }: { l: Layout; foot: number }) {
       {[l.left - w, l.right].map((x) => (
         <g key={x}>
           <rect x={x} y={l.barY - 12} width={w} height={foot - l.barY + 12} fill="var(--frame)" rx={2} />
-          <rect x={x - 4} y={l.wireY - 11} width={w + 8} height={22} fill="var(--sheet)" stroke="var(--frame)" strokeWidth={2} rx={3} />
-          <path d={`M${x + w / 2} ${l.barY - 6} V${l.wireY - 14} M${x + w / 2} ${l.wireY + 14} V${foot - 4}`} stroke="var(--sheet)" strokeDasharray="2 3" />
+          <rect
+            x={x - 4}
+            y={l.wireY - 11}
+            width={w + 8}
+            height={22}
+            fill="var(--sheet)"
+            stroke="var(--frame)"
+            strokeWidth={2}
+            rx={3}
+          />
+          <path
+            d={`M${x + w / 2} ${l.barY - 6} V${l.wireY - 14} M${x + w / 2} ${l.wireY + 14} V${foot - 4}`}
+            stroke="var(--sheet)"
+            strokeDasharray="2 3"
+          />
         </g>
       ))}
       <path d={`M${l.left - w - 10} ${foot} H${l.right + w + 10}`} stroke="var(--frame)" strokeWidth={3} />
@@ -65,8 +83,19 @@ function Slicer({ l, thick }: { l: Layout; thick: number }) {
   return (
     <g {...STROKE} strokeWidth={thick}>
       <path d={`M${l.left} ${y} V${l.wireY - 26} M${l.right} ${y} V${l.wireY - 26}`} />
-      <path d={`M${l.left - 7} ${l.wireY - 26} h14 M${l.right - 7} ${l.wireY - 26} h14`} strokeWidth={thick - 1} />
-      <rect x={l.left - 26} y={y} width={l.right - l.left + 52} height={l.full ? 10 : 6} fill="var(--frame)" stroke="none" rx={2} />
+      <path
+        d={`M${l.left - 7} ${l.wireY - 26} h14 M${l.right - 7} ${l.wireY - 26} h14`}
+        strokeWidth={thick - 1}
+      />
+      <rect
+        x={l.left - 26}
+        y={y}
+        width={l.right - l.left + 52}
+        height={l.full ? 10 : 6}
+        fill="var(--frame)"
+        stroke="none"
+        rx={2}
+      />
     </g>
   );
 }
@@ -82,7 +111,12 @@ function Table({ l, thick }: { l: Layout; thick: number }) {
       <path {...STROKE} strokeWidth={thick} d={`M${l.right} ${l.wireY} V${l.barY} H${x + w / 2} V${top}`} />
       <path {...STROKE} strokeWidth={thick - 2} d={`M${l.left} ${l.wireY} V${l.wireY + 30} H${x}`} />
       <rect x={x} y={top} width={w} height={bottom - top} fill="var(--frame)" rx={2} />
-      <path d={`M${x + w / 2} ${top + 8} V${bottom - 8}`} stroke="var(--sheet)" strokeWidth={1} strokeDasharray="7 5" />
+      <path
+        d={`M${x + w / 2} ${top + 8} V${bottom - 8}`}
+        stroke="var(--sheet)"
+        strokeWidth={1}
+        strokeDasharray="7 5"
+      />
     </g>
   );
 }
@@ -91,8 +125,18 @@ function HandTool({ l, thick }: { l: Layout; thick: number }) {
   const x = (l.left + l.right) / 2;
   return (
     <g {...STROKE} strokeWidth={thick - 2}>
-      <path d={`M${l.left} ${l.wireY} C${l.left} ${l.barY + 20} ${x - 90} ${l.barY + 4} ${x - 40} ${l.barY + 4} H${x + 40} C${x + 90} ${l.barY + 4} ${l.right} ${l.barY + 20} ${l.right} ${l.wireY}`} />
-      <rect x={x - 52} y={l.barY - 5} width={104} height={l.full ? 18 : 12} rx={8} fill="var(--edge)" stroke="none" />
+      <path
+        d={`M${l.left} ${l.wireY} C${l.left} ${l.barY + 20} ${x - 90} ${l.barY + 4} ${x - 40} ${l.barY + 4} H${x + 40} C${x + 90} ${l.barY + 4} ${l.right} ${l.barY + 20} ${l.right} ${l.wireY}`}
+      />
+      <rect
+        x={x - 52}
+        y={l.barY - 5}
+        width={104}
+        height={l.full ? 18 : 12}
+        rx={8}
+        fill="var(--edge)"
+        stroke="none"
+      />
     </g>
   );
 }

@@ -1,7 +1,15 @@
 import { heatColour } from '../theme/palette';
 
 /** The slot seen along the wire, to scale: foam ahead, the wire, the channel melted behind it with its skin. */
-export function Magnifier(props: { id: string; x: number; y: number; r: number; wireMm: number; slotMm: number; foamC: number }) {
+export function Magnifier(props: {
+  id: string;
+  x: number;
+  y: number;
+  r: number;
+  wireMm: number;
+  slotMm: number;
+  foamC: number;
+}) {
   const { id, x, y, r, wireMm, slotMm, foamC } = props;
   const scale = (r * 0.95) / Math.max(slotMm, wireMm * 1.3, 0.3);
   const half = (slotMm * scale) / 2;
@@ -21,11 +29,22 @@ export function Magnifier(props: { id: string; x: number; y: number; r: number; 
           stroke="var(--foamEdge)"
           strokeWidth={3}
         />
-        <circle cx={cx} cy={y} r={Math.max(2, wire)} fill={heatColour(foamC)} stroke="var(--ink)" strokeWidth={1.5} />
+        <circle
+          cx={cx}
+          cy={y}
+          r={Math.max(2, wire)}
+          fill={heatColour(foamC)}
+          stroke="var(--ink)"
+          strokeWidth={1.5}
+        />
       </g>
       <circle cx={x} cy={y} r={r} fill="none" stroke="var(--edge)" strokeWidth={2} />
       <path d={`M${x - r * 0.62} ${y - half} V${y + half}`} stroke="var(--ink)" strokeWidth={1} />
-      <path d={`M${x - r * 0.62 - 4} ${y - half} h8 M${x - r * 0.62 - 4} ${y + half} h8`} stroke="var(--ink)" strokeWidth={1} />
+      <path
+        d={`M${x - r * 0.62 - 4} ${y - half} h8 M${x - r * 0.62 - 4} ${y + half} h8`}
+        stroke="var(--ink)"
+        strokeWidth={1}
+      />
     </g>
   );
 }

@@ -6,7 +6,14 @@ import { heatAlong, layOut, type Layout } from './layout';
 import { TakeUp } from './TakeUp';
 
 /** The rig drawn to scale along its wire, without numbers: the shelf's sketch, and the ground of the band. */
-export function WirePicture(props: { e: Evaluation; width: number; height: number; full?: boolean; label: string; children?: (l: Layout) => React.ReactNode }) {
+export function WirePicture(props: {
+  e: Evaluation;
+  width: number;
+  height: number;
+  full?: boolean;
+  label: string;
+  children?: (l: Layout) => React.ReactNode;
+}) {
   const { e, width, height, full = false, label, children } = props;
   const id = useId();
   const l = layOut(e, width, height, full);
@@ -17,7 +24,15 @@ export function WirePicture(props: { e: Evaluation; width: number; height: numbe
   const w0 = (l.x0 + l.x1 - drawn) / 2;
   const w1 = w0 + drawn;
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} width="100%" height={height} role="img" aria-label={label} style={{ display: 'block' }}>
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width="100%"
+      height={height}
+      role={label ? 'img' : undefined}
+      aria-label={label || undefined}
+      aria-hidden={label ? undefined : true}
+      style={{ display: 'block' }}
+    >
       <defs>
         <linearGradient id={`${id}h`} x1={w0} x2={w1} y1="0" y2="0" gradientUnits="userSpaceOnUse">
           {stops.map((s, i) => (
@@ -30,7 +45,14 @@ export function WirePicture(props: { e: Evaluation; width: number; height: numbe
       <TakeUp kind={rig.tension.kind} l={l} />
       <circle cx={l.left} cy={l.wireY} r={full ? 5 : 3} fill="var(--ink)" />
       <circle cx={l.right} cy={l.wireY} r={full ? 5 : 3} fill="var(--ink)" />
-      <rect x={w0} y={l.wireY - wire / 2 - 1} width={w1 - w0} height={wire + 2} fill="var(--ink)" opacity={0.75} />
+      <rect
+        x={w0}
+        y={l.wireY - wire / 2 - 1}
+        width={w1 - w0}
+        height={wire + 2}
+        fill="var(--ink)"
+        opacity={0.75}
+      />
       <rect x={w0} y={l.wireY - wire / 2} width={w1 - w0} height={wire} fill={`url(#${id}h)`} />
       {full && <Clips w0={w0} w1={w1} y={l.wireY} />}
       {children?.(l)}

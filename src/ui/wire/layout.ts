@@ -37,7 +37,12 @@ export function layOut(e: Evaluation, width: number, height: number, full: boole
   const half = (rig.foam.widthMm * pxPerMm) / 2;
   const low = rig.frame.kind === 'slicer';
   const wireY = full ? (low ? 158 : 136) : height * (low ? 0.72 : 0.62);
-  const tall = rig.foam.heightMm === null ? (full ? 84 : height * 0.4) : Math.min(full ? 92 : height * 0.5, Math.max(24, rig.foam.heightMm * pxPerMm));
+  const tall =
+    rig.foam.heightMm === null
+      ? full
+        ? 84
+        : height * 0.4
+      : Math.min(full ? 92 : height * 0.5, Math.max(24, rig.foam.heightMm * pxPerMm));
   const above = low ? 0.78 : 0.52;
   return {
     width,

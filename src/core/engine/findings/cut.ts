@@ -4,7 +4,10 @@ import type { Draft, Finder, Patch } from './draft';
 import { both, coolDial, dialForFastest, dialForIdle, feedPatch, longer } from './patches';
 
 /** The foam and the cut: refused foams, heat and feed against the clean window. */
-export const cutFindings: Finder = (e) => [foam(e), ...(e.off || !e.s.melt || !e.s.drive.built ? [] : window(e))];
+export const cutFindings: Finder = (e) => [
+  foam(e),
+  ...(e.off || !e.s.melt || !e.s.drive.built ? [] : window(e)),
+];
 
 function foam(e: Evaluation): Draft | null {
   const { foam } = e.s;
@@ -85,7 +88,12 @@ function fume(e: Evaluation, feed: number): Draft | null {
   return {
     code: 'fume-limit',
     level: 'fix',
-    values: { feedMmS: feed * 1000, slowestFeedMmS: slow * 1000, foamC: e.cut?.foamC ?? null, fumeC: e.s.melt!.fumeC },
+    values: {
+      feedMmS: feed * 1000,
+      slowestFeedMmS: slow * 1000,
+      foamC: e.cut?.foamC ?? null,
+      fumeC: e.s.melt!.fumeC,
+    },
     tries: () => quicker(e),
   };
 }

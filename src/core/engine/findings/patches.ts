@@ -47,7 +47,9 @@ export function coolDial(e: Evaluation): Patch | null {
 /** Longer wire by a factor, in whole 5 mm; null where it would pass the longest legal wire. */
 export function longer(s: Setup, factor: number): Patch | null {
   const mm = Math.ceil((s.rig.wire.lengthMm * factor) / 5) * 5;
-  return mm <= 20000 && Number.isFinite(mm) && s.rig.wire.measuredOhm === null ? { wire: { lengthMm: mm } } : null;
+  return mm <= 20000 && Number.isFinite(mm) && s.rig.wire.measuredOhm === null
+    ? { wire: { lengthMm: mm } }
+    : null;
 }
 
 /** The feed as set, in mm/s. */

@@ -48,7 +48,9 @@ function easeLoad(e: Evaluation, share: number): (Patch | null)[] {
 const THINNER = [1, 0.8];
 
 function limitUnknown(e: Evaluation): Draft | null {
-  return e.load.share === null ? { code: 'supply-limit-unknown', level: 'fix', values: { supply: e.s.rig.supply.kind } } : null;
+  return e.load.share === null
+    ? { code: 'supply-limit-unknown', level: 'fix', values: { supply: e.s.rig.supply.kind } }
+    : null;
 }
 
 function voltsShort(e: Evaluation): Draft | null {
@@ -63,7 +65,8 @@ function voltsShort(e: Evaluation): Draft | null {
       tries: () => [dial(s, drive.openVolts, 'down')],
     };
   }
-  const short = drive.kind === 'amps' && set !== null && e.idle.amps < Math.min(set, drive.limitAmps) * (1 - 1e-6);
+  const short =
+    drive.kind === 'amps' && set !== null && e.idle.amps < Math.min(set, drive.limitAmps) * (1 - 1e-6);
   if (!short) return null;
   return {
     code: 'supply-volts-short',
@@ -80,17 +83,28 @@ function shock(e: Evaluation): (Draft | null)[] {
   const volts = voltsOnWire(e);
   const mains = isolated === false && supply.current === 'ac' && supply.volts >= 90;
   const lower = () => {
-    if (control.kind === 'volts' || control.kind === 'buck') return [{ control: { setting: tidy(limit * 0.9, 2, 'down') } }];
-    if (control.kind === 'scale') return [{ control: { setting: tidy((limit * 0.9) / e.s.drive.openVolts, 2, 'down') } }];
+    if (control.kind === 'volts' || control.kind === 'buck')
+      return [{ control: { setting: tidy(limit * 0.9, 2, 'down') } }];
+    if (control.kind === 'scale')
+      return [{ control: { setting: tidy((limit * 0.9) / e.s.drive.openVolts, 2, 'down') } }];
     return [];
   };
   return [
     volts > limit
-      ? { code: 'touch-voltage', level: 'stop', values: { volts, limitVolts: limit, current: supply.current }, tries: lower }
+      ? {
+          code: 'touch-voltage',
+          level: 'stop',
+          values: { volts, limitVolts: limit, current: supply.current },
+          tries: lower,
+        }
       : null,
     mains ? { code: 'mains-direct', level: 'stop', values: { volts: supply.volts } } : null,
     !mains && isolated !== true
-      ? { code: 'not-isolated', level: isolated === false ? 'stop' : 'fix', values: { isolated: String(isolated) } }
+      ? {
+          code: 'not-isolated',
+          level: isolated === false ? 'stop' : 'fix',
+          values: { isolated: String(isolated) },
+        }
       : null,
   ];
 }

@@ -19,7 +19,12 @@ function hot(e: Evaluation): Draft | null {
   ];
   if (worst >= meltC) return { code: 'wire-melts', level: 'stop', values: { wireC: worst, meltC }, tries };
   if (worst > limitC)
-    return { code: 'wire-too-hot', level: 'stop', values: { wireC: worst, limitC, alloy: s.alloy.name }, tries };
+    return {
+      code: 'wire-too-hot',
+      level: 'stop',
+      values: { wireC: worst, limitC, alloy: s.alloy.name },
+      tries,
+    };
   return null;
 }
 
@@ -38,11 +43,15 @@ function wider(e: Evaluation): Draft | null {
 function short(e: Evaluation): Draft | null {
   const { foam, wire } = e.s.rig;
   const wanted = e.wantedLength;
-  if (wanted === null || e.off || foam.widthMm > wire.lengthMm || !(wire.lengthMm < wanted * 1000 - 0.5)) return null;
+  if (wanted === null || e.off || foam.widthMm > wire.lengthMm || !(wire.lengthMm < wanted * 1000 - 0.5))
+    return null;
   return {
     code: 'wire-short',
     level: 'fix',
     values: { lengthMm: wire.lengthMm, wantedMm: wanted * 1000, widthMm: foam.widthMm },
-    tries: () => [longer(e.s, (wanted * 1000) / wire.lengthMm), longer(e.s, (wanted * 1000 + 20) / wire.lengthMm)],
+    tries: () => [
+      longer(e.s, (wanted * 1000) / wire.lengthMm),
+      longer(e.s, (wanted * 1000 + 20) / wire.lengthMm),
+    ],
   };
 }

@@ -28,7 +28,12 @@ export function fluxAcrossSlot(
 }
 
 /** The radiated share of {@link fluxAcrossSlot}, W/m. */
-export function radiationAcrossSlot(diameter: number, emissivity: number, flowC: number, wireC: number): number {
+export function radiationAcrossSlot(
+  diameter: number,
+  emissivity: number,
+  flowC: number,
+  wireC: number,
+): number {
   const hot = (wireC + KELVIN_0) * (wireC + KELVIN_0);
   const cool = (flowC + KELVIN_0) * (flowC + KELVIN_0);
   return emissivity * SIGMA * Math.PI * diameter * (hot * hot - cool * cool);

@@ -31,7 +31,11 @@ describe('tuning: worked values that an independent program gave', () => {
   });
   it('good at 4 with 5.9 and 2.0', () => void is([grade('good', 4, 5.9, 2)], -0.0482, 0.287));
   it('good at 2 with 5.9 and 2.7, five times', () =>
-    void is(Array.from({ length: 5 }, () => grade('good', 2, 5.9, 2.7)), 0.2363, 0.2689));
+    void is(
+      Array.from({ length: 5 }, () => grade('good', 2, 5.9, 2.7)),
+      0.2363,
+      0.2689,
+    ));
   it('three kinds in any order', () => {
     const a = grade('too-cold', 0.8 * 5.9, 5.9, 2);
     const b = grade('good', 4, 5.9, 2);
@@ -41,7 +45,10 @@ describe('tuning: worked values that an independent program gave', () => {
 });
 
 describe('tuning: what must always hold', () => {
-  const seen = fc.record({ theta: fc.double({ min: -0.6, max: 0.6, noNaN: true }), sd: fc.double({ min: 0.12, max: 0.4, noNaN: true }) });
+  const seen = fc.record({
+    theta: fc.double({ min: -0.6, max: 0.6, noNaN: true }),
+    sd: fc.double({ min: 0.12, max: 0.4, noNaN: true }),
+  });
 
   it('timed feeds alone give the conjugate normal result to 1e-9', () => {
     fc.assert(
@@ -57,7 +64,13 @@ describe('tuning: what must always hold', () => {
   });
 
   it('does not depend on the order of cuts, to 1e-12', () => {
-    const all: Evidence[] = [timed(0.9), grade('good', 4, 6, 2), timed(1.1, 0.2), grade('too-hot', 2, 6, 2), grade('too-cold', 5.5, 6, 2)];
+    const all: Evidence[] = [
+      timed(0.9),
+      grade('good', 4, 6, 2),
+      timed(1.1, 0.2),
+      grade('too-hot', 2, 6, 2),
+      grade('too-cold', 5.5, 6, 2),
+    ];
     const p = posterior(all);
     const q = posterior([...all].reverse());
     expect(Math.abs(p.logMean - q.logMean)).toBeLessThan(1e-12);

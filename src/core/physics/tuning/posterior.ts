@@ -51,7 +51,10 @@ export function posterior(evidence: readonly Evidence[]): Posterior {
     if (seen.length + (evidence.length - kept.size - setAside.length) > 1) {
       for (const i of kept) {
         const e = evidence[i] as Seen;
-        const others = moments(grades, [...kept].filter((k) => k !== i).map((k) => evidence[k] as Seen));
+        const others = moments(
+          grades,
+          [...kept].filter((k) => k !== i).map((k) => evidence[k] as Seen),
+        );
         const far = Math.abs(e.theta - others.mean) / Math.hypot(others.sd, e.sd);
         if (far > worstFar) {
           worst = i;
@@ -61,7 +64,13 @@ export function posterior(evidence: readonly Evidence[]): Posterior {
     }
     if (worst < 0) {
       const m = moments(grades, seen);
-      return { logMean: m.mean, logSd: m.sd, slowMean: m.slowMean, slowSd: m.slowSd, setAside: setAside.sort((a, b) => a - b) };
+      return {
+        logMean: m.mean,
+        logSd: m.sd,
+        slowMean: m.slowMean,
+        slowSd: m.slowSd,
+        setAside: setAside.sort((a, b) => a - b),
+      };
     }
     kept.delete(worst);
     setAside.push(worst);
@@ -113,7 +122,11 @@ function sumGrades(list: readonly Graded[]): Grades | null {
   if (list.length === 0) return null;
   // A fixed order makes the sums the same to the last bit whatever order the cuts came in.
   const graded = [...list].sort((a, b) => a.grade.localeCompare(b.grade) || a.c - b.c || a.h - b.h);
-  const out: Grades = { ln: new Float64Array(THETAS), m1: new Float64Array(THETAS), m2: new Float64Array(THETAS) };
+  const out: Grades = {
+    ln: new Float64Array(THETAS),
+    m1: new Float64Array(THETAS),
+    m2: new Float64Array(THETAS),
+  };
   const ln = new Float64Array(PSIS);
   for (let i = 0; i < THETAS; i++) {
     const theta = thetaAt(i);
