@@ -2,7 +2,8 @@ import { and, eq, sql } from 'drizzle-orm';
 import type { LoggedCut } from '@/core/documents/log';
 import type { Rig } from '@/core/documents/rig';
 import type { Db } from './open';
-import { getRig, insertCut, insertRig } from './rigs';
+import type { insertCut } from './rigs';
+import { getRig, insertRig } from './rigs';
 import { cuts, foamStock, rigs, spools, supplies } from './schema';
 import { insertFoam, insertSpool, insertSupply, type NewFoam, type NewSpool, type NewSupply } from './stock';
 

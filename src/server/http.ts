@@ -1,5 +1,5 @@
 import 'server-only';
-import { z } from 'zod';
+import type { z } from 'zod';
 import { faultsOf, type DocumentFault } from '@/core/documents/faults';
 
 /** Most bytes a route takes, by what it takes. */

@@ -1,6 +1,6 @@
 import 'server-only';
 import { z } from 'zod';
-import { loggedCutSchema } from '@/core/documents/log';
+import type { loggedCutSchema } from '@/core/documents/log';
 import { rigSchema, type Rig } from '@/core/documents/rig';
 import { advise } from '@/core/engine/advise';
 import { evidenceOf, tuned, tuningOf, type Tuning } from '@/core/engine/tune';

@@ -1,7 +1,7 @@
 'use client';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
-import type { OpenRig } from '@/server/rigs';
+import type { OpenRig } from '@/server/types';
 import { derive, type Derived } from './derive';
 import { createRigStore, type RigState, type RigStore } from './rigStore';
 

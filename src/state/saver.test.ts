@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import type { OpenRig } from '@/server/rigs';
+import type { OpenRig } from '@/server/types';
 import type { Outcome } from './api';
 import { Saver, type SaveState } from './saver';
 

@@ -1,4 +1,4 @@
-import type { OpenRig } from '@/server/rigs';
+import type { OpenRig } from '@/server/types';
 import type { Outcome } from './api';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';

@@ -1,5 +1,5 @@
 'use client';
-import { memo, useEffect, useId, useRef, useState, type ReactNode } from 'react';
+import { memo, useId, useState, type ReactNode } from 'react';
 import type { Origin } from '@/core/documents/rig';
 import { asTyped } from '@/core/units/format';
 import { parseQuantity } from '@/core/units/parse';
@@ -29,6 +29,13 @@ function written(value: number | null, role: Role, profile: Profile): string {
   return shown.unit === own ? shown.figures : `${shown.figures} ${shown.unit}`;
 }
 
+/** What a person is typing: the text, the rule that refuses it, and the value it was typed over. */
+interface Typing {
+  readonly text: string;
+  readonly rule: string | null;
+  readonly sent: number | null;
+}
+
 /**
  * A number with its unit. What a person types is read at each key; a legal value is taken at once, an illegal one stays
  * in the field with its rule beside it and the last legal value stays in force.
@@ -36,33 +43,23 @@ function written(value: number | null, role: Role, profile: Profile): string {
 export const QuantityField = memo(function QuantityField(p: QuantityFieldProps) {
   const { profile } = useUnits();
   const id = useId();
-  const [text, setText] = useState(() => written(p.value, p.role, profile));
-  const [rule, setRule] = useState<string | null>(null);
-  const focused = useRef(false);
-  const sent = useRef(p.value);
-  useEffect(() => {
-    if (focused.current && p.value === sent.current) return;
-    if (rule !== null && p.value === sent.current) return;
-    sent.current = p.value;
-    setText(written(p.value, p.role, profile));
-    setRule(null);
-    // Only what is shown elsewhere may rewrite the field: not the field's own keystroke.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [p.value, p.role, profile]);
+  const [typing, setTyping] = useState<Typing | null>(null);
+  // A value changed from elsewhere (undo, a fix, the dial) puts the field's own text aside, in the same painting.
+  if (typing && typing.sent !== p.value) setTyping(null);
+  const own = typing && typing.sent === p.value ? typing : null;
+  const text = own?.text ?? written(p.value, p.role, profile);
+  const rule = own?.rule ?? null;
 
   const take = (typed: string) => {
-    setText(typed);
+    const keep = (rule: string | null, sent = p.value) => setTyping({ text: typed, rule, sent });
+    const commit = (value: number | null) => {
+      const refused = p.onValue(value);
+      keep(refused, refused ? p.value : value);
+    };
     if (typed.trim() === '' && p.whenEmpty !== undefined) return commit(null);
     const parsed = parseQuantity(typed, p.role, profile);
-    if (!parsed.ok) return setRule(parsed.rule);
+    if (!parsed.ok) return keep(parsed.rule);
     commit(parsed.value);
-  };
-  const commit = (value: number | null) => {
-    const before = sent.current;
-    sent.current = value;
-    const refused = p.onValue(value);
-    if (refused) sent.current = before;
-    setRule(refused);
   };
   const unit = unitFor(p.role, profile).symbol;
   return (
@@ -84,14 +81,8 @@ export const QuantityField = memo(function QuantityField(p: QuantityFieldProps) 
             spellCheck={false}
             aria-invalid={rule !== null}
             aria-describedby={rule !== null ? `${id}r` : p.note ? `${id}n` : undefined}
-            onFocus={(e) => {
-              focused.current = true;
-              e.target.select();
-            }}
-            onBlur={() => {
-              focused.current = false;
-              if (rule === null) setText(written(p.value, p.role, profile));
-            }}
+            onFocus={(e) => e.target.select()}
+            onBlur={() => rule === null && setTyping(null)}
             onChange={(e) => take(e.target.value)}
           />
           <span className={css.unit}>{unit}</span>

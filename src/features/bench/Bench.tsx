@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import type { ShelfRig } from '@/server/rigs';
+import type { ShelfRig } from '@/state/types';
 import css from './bench.module.css';
 import { Browser } from './Browser';
 import { Sheet } from './Sheet';

@@ -6,7 +6,7 @@ import { rangeText, show } from '@/core/units/format';
 import type { Role } from '@/core/units/profile';
 import { SETTING_ROLE } from '@/core/words/control';
 import { findingWords } from '@/core/words/findings';
-import type { ShelfRig } from '@/server/rigs';
+import type { ShelfRig } from '@/state/types';
 import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';

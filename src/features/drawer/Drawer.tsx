@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { ALLOYS } from '@/core/catalog/alloys';
 import { FOAMS } from '@/core/catalog/foams';
-import type { FoamStock, Spool, Stock, StockKind, SupplyStock } from '@/db/stock';
+import type { FoamStock, Spool, Stock, StockKind, SupplyStock } from '@/state/types';
 import { call, inWords } from '@/state/api';
 import { OriginMark } from '@/ui/OriginMark';
 import { useUnits } from '@/ui/Units';

@@ -4,7 +4,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { StockKind } from '@/db/stock';
+import type { StockKind } from '@/state/types';
 
 /** Something about to be taken out; `users`: the rigs that use it, once the server named them. */
 export interface Removal {

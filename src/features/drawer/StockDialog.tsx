@@ -10,7 +10,7 @@ import { FOAM_IDS, FOAMS, type FoamId } from '@/core/catalog/foams';
 import type { ControlKind } from '@/core/documents/control';
 import { ORIGINS, type Origin } from '@/core/documents/rig';
 import { supplySchema, SUPPLY_KINDS, type Supply, type SupplyKind } from '@/core/documents/supply';
-import type { FoamStock, Spool, SupplyStock } from '@/db/stock';
+import type { FoamStock, Spool, SupplyStock } from '@/state/types';
 import { call, inWords } from '@/state/api';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';

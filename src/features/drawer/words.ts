@@ -1,4 +1,4 @@
-import type { StockKind } from '@/db/stock';
+import type { StockKind } from '@/state/types';
 
 export const LISTS: Record<StockKind, { title: string; one: string; lead: string; none: string }> = {
   foams: { title: 'Foam', one: 'foam', lead: 'What lies on the shelf, with its density.', none: 'No foam yet. Add a board or a block, and its density once it is weighed.' },

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { CutRecord } from '@/db/rigs';
+import type { CutRecord } from '@/state/types';
 import css from './chart.module.css';
 import { markOf, MARKS, type Mark } from './marks';
 import { MarkShape } from './WindowChart';

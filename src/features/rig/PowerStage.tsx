@@ -5,7 +5,7 @@ import type { ControlKind } from '@/core/documents/control';
 import { SUPPLY_KINDS, type Supply, type SupplyKind } from '@/core/documents/supply';
 import type { WindowCurve } from '@/core/engine/windowCurve';
 import { SETTING_ROLE } from '@/core/words/control';
-import type { Stock } from '@/db/stock';
+import type { Stock } from '@/state/types';
 import { apply } from '@/state/edit';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';
@@ -62,14 +62,12 @@ export const PowerStage = memo(function PowerStage({
       { supplyId: null },
     );
   const controlChosen = (kind: ControlKind) =>
-    store
-      .getState()
-      .edit(
-        'control',
-        apply(store.getState().doc, {
-          control: { kind, setting: firstSetting(kind, store.getState().doc.supply) },
-        }),
-      );
+    store.getState().edit(
+      'control',
+      apply(store.getState().doc, {
+        control: { kind, setting: firstSetting(kind, store.getState().doc.supply) },
+      }),
+    );
   return (
     <>
       {stock.supplies.length > 0 && (

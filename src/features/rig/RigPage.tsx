@@ -2,8 +2,8 @@
 import Snackbar from '@mui/material/Snackbar';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
-import type { Stock } from '@/db/stock';
-import type { OpenRig } from '@/server/rigs';
+import type { Stock } from '@/state/types';
+import type { OpenRig } from '@/state/types';
 import { RigProvider, useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { useWindowCurve } from '@/state/useWindowCurve';
 import { typing } from '@/ui/typing';

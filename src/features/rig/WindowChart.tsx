@@ -9,7 +9,7 @@ import {
   type ChartDataset,
 } from 'chart.js';
 import { useColorScheme } from '@mui/material/styles';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Rig } from '@/core/documents/rig';
 import type { Evaluation } from '@/core/engine/evaluate';
 import { feedSd } from '@/core/engine/reading';
@@ -17,7 +17,7 @@ import type { WindowCurve } from '@/core/engine/windowCurve';
 import { text } from '@/core/units/format';
 import { unitFor, type Profile } from '@/core/units/profile';
 import { SETTING_ROLE } from '@/core/words/control';
-import type { CutRecord } from '@/db/rigs';
+import type { CutRecord } from '@/state/types';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import css from './chart.module.css';
@@ -230,7 +230,7 @@ function Overlay(p: {
   const i = Math.floor(curve.x.length * 0.72);
   const cleanY = curve.fastest[i]! * 0.62 + slowOf(curve, i) * 0.38 || 0;
   const roomy = inY(slowOf(curve, i)) - inY(curve.fastest[i]!) > 30;
-  const marks = marksOf(p.cuts, curve.along);
+  const marks = useMemo(() => marksOf(p.cuts, curve.along), [p.cuts, curve.along]);
   const x = inX(at);
   return (
     <svg className={css.overlay} aria-hidden="true">

@@ -1,5 +1,5 @@
 import { steadyFeed } from '@/core/engine/tune';
-import type { CutRecord } from '@/db/rigs';
+import type { CutRecord } from '@/state/types';
 
 export type Mark = 'too-cold' | 'good' | 'too-hot' | 'limit' | 'plain';
 

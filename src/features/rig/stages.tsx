@@ -3,7 +3,7 @@ import { memo } from 'react';
 import { ALLOY_IDS, ALLOYS, type AlloyId } from '@/core/catalog/alloys';
 import { FOAM_IDS, FOAMS, type FoamId } from '@/core/catalog/foams';
 import { FRAME_KINDS, reserveOf, type FrameKind } from '@/core/documents/rig';
-import type { Stock } from '@/db/stock';
+import type { Stock } from '@/state/types';
 import { apply } from '@/state/edit';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Check } from '@/ui/Check';

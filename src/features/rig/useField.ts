@@ -2,7 +2,7 @@
 import { useCallback } from 'react';
 import { setPath, valueAt } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
-import type { RigLinks } from '@/db/rigs';
+import type { RigLinks } from '@/state/types';
 import type { Role } from '@/core/units/profile';
 import { useUnits } from '@/ui/Units';
 

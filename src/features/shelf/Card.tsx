@@ -6,7 +6,7 @@ import { solveWhole } from '@/core/engine/solve';
 import { rangeText } from '@/core/units/format';
 import { findingWords } from '@/core/words/findings';
 import { ALLOYS } from '@/core/catalog/alloys';
-import type { ShelfRig } from '@/server/rigs';
+import type { ShelfRig } from '@/state/types';
 import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';

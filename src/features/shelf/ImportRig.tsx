@@ -7,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useRef, useState } from 'react';
 import type { DocumentFault } from '@/core/documents/faults';
 import { readRigFile } from '@/formats/rigFile';
-import type { OpenRig } from '@/server/rigs';
+import type { OpenRig } from '@/state/types';
 import { call, inWords } from '@/state/api';
 import css from './shelf.module.css';
 

@@ -4,7 +4,7 @@ import Snackbar from '@mui/material/Snackbar';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { ShelfRig } from '@/server/rigs';
+import type { ShelfRig } from '@/state/types';
 import { call, inWords } from '@/state/api';
 import { Card } from './Card';
 import { ImportRig } from './ImportRig';

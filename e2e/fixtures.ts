@@ -1,0 +1,49 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+import { startServer, type Server } from './server';
+
+/** One seeded server for a file's tests; pages fail on console errors and on any request to another host. */
+export const test = base.extend<{ watched: void }, { server: Server; seeded: boolean }>({
+  seeded: [true, { option: true, scope: 'worker' }],
+  server: [
+    async ({ seeded }, use) => {
+      const server = await startServer({ seed: seeded });
+      await use(server);
+      await server.stop();
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ server }, use) => use(server.url),
+  watched: [
+    async ({ page, server }, use) => {
+      const wrong: string[] = [];
+      page.on('console', (m) => {
+        if (m.type() === 'error' && !/status of (4\d\d|503)/.test(m.text()) && !/ERR_/.test(m.text()))
+          wrong.push(m.text());
+      });
+      page.on('pageerror', (e) => wrong.push(String(e)));
+      page.on('request', (r) => {
+        const url = new URL(r.url());
+        if (url.protocol.startsWith('http') && url.host !== `127.0.0.1:${server.port}`)
+          wrong.push(`foreign request: ${r.url()}`);
+      });
+      await use();
+      expect(wrong).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** No serious or critical fault of accessibility on the page as it stands. */
+export async function accessible(page: Page): Promise<void> {
+  const result = await new AxeBuilder({ page }).analyze();
+  const bad = result.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+  expect(bad.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+}
+
+/** Waits until the rig says that it is saved. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible();
+}

@@ -1,0 +1,67 @@
+import { expect, test } from '@playwright/test';
+import { startServer } from './server';
+
+const KILLS = Number(process.env.KILLS ?? 5);
+
+const doc = (name: string) => ({
+  format: 'upwind-rod/rig',
+  version: 1,
+  name,
+  frame: { kind: 'bow' },
+  wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
+  supply: { kind: 'bench', volts: 32, maxAmps: 6 },
+  control: { kind: 'volts', setting: 18.5 },
+  foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
+});
+
+test(`killed ${KILLS} times in the middle of saving, every acknowledged save is there`, async () => {
+  test.setTimeout(60_000 + KILLS * 30_000);
+  let server = await startServer();
+  const { data } = server;
+  const made = await (
+    await fetch(`${server.url}/api/rigs`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ doc: doc('0') }),
+    })
+  ).json();
+  const { id } = made.record as { id: string };
+  let revision = 1;
+  let acknowledged = 0;
+  for (let kill = 0; kill < KILLS; kill++) {
+    let over = false;
+    const saving = (async () => {
+      while (!over) {
+        const body = JSON.stringify({ base: revision, doc: doc(String(revision)) });
+        const r = await fetch(`${server.url}/api/rigs/${id}`, {
+          method: 'PUT',
+          headers: { 'content-type': 'application/json' },
+          body,
+        }).catch(() => null);
+        if (!r) return;
+        if (r.ok) {
+          revision = (
+            (await r.json().catch(() => ({ record: { revision } }))) as { record: { revision: number } }
+          ).record.revision;
+          acknowledged++;
+        }
+      }
+    })();
+    await new Promise((r) => setTimeout(r, 150 + ((kill * 97) % 400)));
+    await server.kill();
+    over = true;
+    await saving;
+    server = await startServer({ data });
+    const now = (await (await fetch(`${server.url}/api/rigs/${id}`)).json()) as {
+      record: { revision: number; doc: { name: string } };
+    };
+    // One save may have been written and not yet acknowledged when the server died.
+    expect(now.record.revision).toBeGreaterThanOrEqual(revision);
+    expect(now.record.revision).toBeLessThanOrEqual(revision + 1);
+    expect(now.record.doc.name).toBe(String(now.record.revision - 1));
+    revision = now.record.revision;
+  }
+  expect(acknowledged).toBeGreaterThan(KILLS);
+  console.log(`${KILLS} kills, ${acknowledged} acknowledged saves, 0 lost`);
+  await server.stop();
+});

@@ -1,0 +1,89 @@
+import { accessible, expect, test } from './fixtures';
+
+const PLACES = ['/', '/?away=1', '/new', '/drawer', '/bench', '/glossary', '/about'];
+
+for (const scheme of ['light', 'dark'] as const) {
+  test.describe(`every screen, ${scheme}`, () => {
+    test.use({ colorScheme: scheme });
+
+    for (const place of PLACES) {
+      test(`${place} has no serious fault of accessibility`, async ({ page }) => {
+        await page.goto(place);
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+        await accessible(page);
+      });
+    }
+
+    test('a rig has none in any stage, nor with a dialog open', async ({ page, request }) => {
+      const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
+      for (const name of ['Blade bow', 'Short offcut trimmer']) {
+        const { id } = rigs.find((r) => r.doc.name === name)!;
+        for (const stage of ['foam', 'cutter', 'wire', 'power', 'try']) {
+          await page.goto(`/rig/${id}?stage=${stage}`);
+          await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+          await accessible(page);
+        }
+        await page.goto(`/bench?rig=${id}`);
+        await accessible(page);
+      }
+      await page.goto(`/rig/${rigs[0]!.id}`);
+      await page.getByRole('button', { name: /^Why/ }).first().click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await accessible(page);
+    });
+  });
+}
+
+test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const [rig] = (await (await request.get('/api/rigs')).json()) as { id: string }[];
+  for (const place of [
+    ...PLACES,
+    `/bench?rig=${rig!.id}`,
+    ...['foam', 'cutter', 'wire', 'power', 'try'].map((s) => `/rig/${rig!.id}?stage=${s}`),
+  ]) {
+    await page.goto(place);
+    await expect(page.locator('main')).toBeVisible();
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(wide, place).toBeLessThanOrEqual(390);
+  }
+});
+
+test('a stage stands without scrolling at 1280 by 800', async ({ page, request }) => {
+  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
+  const { id } = rigs.find((r) => r.doc.name === 'Blade bow')!;
+  for (const stage of ['foam', 'cutter', 'wire', 'power', 'try']) {
+    await page.goto(`/rig/${id}?stage=${stage}`);
+    await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollHeight), stage).toBeLessThanOrEqual(800);
+  }
+});
+
+test('the shortcut sheet opens on ?, and a page is interactive within two seconds', async ({ page }) => {
+  await page.goto('/');
+  const start = Date.now();
+  await page.goto('/new');
+  await page.getByLabel('Width').fill('700');
+  await expect(page.getByRole('region', { name: 'Proposed wire' })).toContainText('820');
+  expect(Date.now() - start).toBeLessThan(2000);
+  await page.getByRole('heading', { name: 'A new rig' }).click();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+});
+
+test('client JavaScript of a rig page is under 350 kB compressed', async ({ page, request }) => {
+  const { gzipSync } = await import('node:zlib');
+  const [rig] = (await (await request.get('/api/rigs')).json()) as { id: string }[];
+  const scripts = new Map<string, number>();
+  const pending: Promise<void>[] = [];
+  page.on('response', (r) => {
+    if (new URL(r.url()).pathname.endsWith('.js')) pending.push(r.body().then((b) => void scripts.set(r.url(), gzipSync(b).length), () => {})); // prettier-ignore
+  });
+  await page.goto(`/rig/${rig!.id}?stage=power`);
+  await page.locator('canvas').waitFor();
+  await page.waitForTimeout(500);
+  await Promise.all(pending);
+  const total = [...scripts.values()].reduce((a, b) => a + b, 0);
+  expect(scripts.size).toBeGreaterThan(3);
+  expect(total).toBeLessThan(350 * 1000);
+});

@@ -1,0 +1,66 @@
+import boundaries from 'eslint-plugin-boundaries';
+import next from 'eslint-config-next/core-web-vitals';
+import tseslint from 'typescript-eslint';
+
+/** Each storey and what it may import; tests/houseRules.test.ts keeps the same table by parsing every import. */
+const MAY = {
+  core: ['core'],
+  formats: ['core', 'formats'],
+  workers: ['core', 'formats', 'workers'],
+  devices: ['core', 'devices'],
+  db: ['core', 'db'],
+  server: ['core', 'formats', 'db', 'server'],
+  state: ['core', 'workers', 'server', 'state'],
+  ui: ['core', 'ui'],
+  features: ['core', 'formats', 'ui', 'state', 'workers', 'devices', 'features'],
+  app: ['core', 'formats', 'workers', 'devices', 'server', 'state', 'ui', 'features', 'app'],
+};
+
+export default tseslint.config(
+  {
+    ignores: [
+      '.next/**',
+      'dist/**',
+      'node_modules/**',
+      'src/db/migrations/**',
+      'next-env.d.ts',
+      '.demo-data/**',
+      'data*/**',
+    ],
+  },
+  ...next,
+  ...tseslint.configs.recommended,
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    plugins: { boundaries },
+    settings: {
+      'import/resolver': { typescript: { project: './tsconfig.json' } },
+      'boundaries/elements': Object.keys(MAY).map((type) => ({
+        type,
+        pattern: `src/${type}`,
+        partialMatch: false,
+      })),
+    },
+    rules: {
+      'boundaries/dependencies': [
+        'error',
+        {
+          default: 'disallow',
+          policies: Object.entries(MAY).map(([from, to]) => ({
+            from: { element: { type: from } },
+            allow: to.map((type) => ({ to: { element: { type } } })),
+          })),
+        },
+      ],
+    },
+  },
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@next/next/no-img-element': 'off',
+      'react-hooks/set-state-in-effect': 'off',
+      'react-hooks/refs': 'off',
+    },
+  },
+);

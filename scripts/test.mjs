@@ -1,0 +1,92 @@
+import { spawnSync } from 'node:child_process';
+import fs from 'node:fs';
+import path from 'node:path';
+import { ensureBuild, ensurePackages, fail } from './setup.mjs';
+
+const root = path.resolve(import.meta.dirname, '..');
+const long = process.argv.includes('--long');
+const cache = path.join(root, '.cache');
+let passed = 0;
+let failed = 0;
+
+ensurePackages(root);
+fs.mkdirSync(cache, { recursive: true });
+
+function run(name, file, args, env = {}) {
+  console.log(`\n— ${name}`);
+  const start = Date.now();
+  const done = spawnSync(process.execPath, [path.join(root, 'node_modules', file), ...args], {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
+  console.log(
+    `  ${name}: ${done.status === 0 ? 'ok' : 'failed'}, ${Math.round((Date.now() - start) / 1000)} s`,
+  );
+  return done.status === 0;
+}
+
+/** A check that passes or fails as a whole. */
+function check(name, file, ...args) {
+  if (run(name, file, args)) passed++;
+  else failed++;
+}
+
+/** A runner that counts its own tests into a report; a report that is missing or empty is a failure. */
+function counted(name, report, read, work) {
+  fs.rmSync(report, { force: true });
+  const ok = work();
+  const counts = fs.existsSync(report)
+    ? read(JSON.parse(fs.readFileSync(report, 'utf8')))
+    : { passed: 0, failed: 0 };
+  passed += counts.passed;
+  failed += counts.failed;
+  if (counts.passed + counts.failed === 0 || (!ok && counts.failed === 0)) failed++;
+}
+
+function ensureChromium() {
+  const found = process.env.CHROMIUM ?? '/usr/bin/chromium';
+  if (fs.existsSync(found)) return;
+  const command = 'apt-get update && apt-get install -y chromium';
+  if (process.getuid?.() !== 0) fail(`Chromium is needed for the browser tests. As root: ${command}`);
+  console.log('Installing Chromium …');
+  const done = spawnSync('sh', ['-c', `${command} >/dev/null`], {
+    stdio: 'inherit',
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  });
+  if (done.status !== 0) fail('Chromium could not be installed.');
+}
+
+if (!long) {
+  check('format', 'prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.');
+  check('lint', 'eslint/bin/eslint.js', '.');
+  check('types', 'typescript/bin/tsc', '--noEmit');
+  const unit = path.join(cache, 'unit.json');
+  counted(
+    'unit tests',
+    unit,
+    (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests }),
+    () =>
+      run('unit tests', 'vitest/vitest.mjs', [
+        'run',
+        '--reporter=default',
+        '--reporter=json',
+        `--outputFile.json=${unit}`,
+      ]),
+  );
+}
+ensureChromium();
+ensureBuild(root);
+const e2e = path.join(cache, 'browser.json');
+counted(
+  'browser tests',
+  e2e,
+  (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected }),
+  () =>
+    run('browser tests', '@playwright/test/cli.js', ['test', ...(long ? ['kill.spec.ts'] : [])], {
+      PLAYWRIGHT_JSON_OUTPUT_NAME: e2e,
+      KILLS: long ? '30' : '5',
+    }),
+);
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed > 0 ? 1 : 0);

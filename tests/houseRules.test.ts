@@ -1,0 +1,100 @@
+import fs from 'node:fs';
+import path from 'node:path';
+import { describe, expect, it } from 'vitest';
+
+/** Each storey and what it may import; eslint.config.mjs keeps the same table while one types. */
+const MAY: Record<string, readonly string[]> = {
+  core: ['core'],
+  formats: ['core', 'formats'],
+  workers: ['core', 'formats', 'workers'],
+  devices: ['core', 'devices'],
+  db: ['core', 'db'],
+  server: ['core', 'formats', 'db', 'server'],
+  state: ['core', 'workers', 'server', 'state'],
+  ui: ['core', 'ui'],
+  features: ['core', 'formats', 'ui', 'state', 'workers', 'devices', 'features'],
+  app: ['core', 'formats', 'workers', 'devices', 'server', 'state', 'ui', 'features', 'app'],
+};
+/** Packages that may stand in core, each named with its room in core's README. */
+const CORE_PACKAGES = ['zod'];
+
+const root = path.resolve('src');
+const files = fs.readdirSync(root, { recursive: true, encoding: 'utf8' }).filter((f) => /\.tsx?$/.test(f));
+const isTest = (f: string) => /\.(test|bench)\.tsx?$/.test(f);
+
+interface Import {
+  readonly file: string;
+  readonly from: string;
+}
+
+function importsOf(file: string): Import[] {
+  const text = fs.readFileSync(path.join(root, file), 'utf8');
+  return [...text.matchAll(/(?:^|\s)(?:from|import)(?:\s+|\s*\(\s*)['"]([^'"]+)['"]/g)].map((m) => ({
+    file,
+    from: m[1]!,
+  }));
+}
+
+/** Storey and path below src of what is imported; null for a package. */
+function target({ file, from }: Import): string | null {
+  if (from.startsWith('@/')) return from.slice(2);
+  return from.startsWith('.') ? path.normalize(path.join(path.dirname(file), from)) : null;
+}
+
+/** What is wrong with an import, in a word; null where nothing is. */
+export function wrong(i: Import): string | null {
+  const storey = i.file.split(path.sep)[0]!;
+  const to = target(i);
+  if (to === null) {
+    const bare = storey === 'core' && !isTest(i.file) && !CORE_PACKAGES.includes(i.from);
+    return bare ? `package ${i.from} in core` : null;
+  }
+  const may = MAY[storey];
+  if (!may) return null; // instrumentation and proxy: Next's own files
+  const there = to.split(path.sep)[0]!;
+  if (!may.includes(there)) return `${storey} may not use ${there}`;
+  const feature = i.file.split(path.sep)[1];
+  if (storey === 'features' && there === 'features' && to.split(path.sep)[1] !== feature)
+    return 'one feature may not use another';
+  return null;
+}
+
+describe('the house', () => {
+  it('no import goes against the stair', () => {
+    const all = files.flatMap(importsOf);
+    expect(all.length).toBeGreaterThan(300);
+    expect(all.flatMap((i) => (wrong(i) ? [`${i.file}: ${wrong(i)} (${i.from})`] : []))).toEqual([]);
+  });
+
+  it('would see a planted one', () => {
+    const at = (file: string, from: string) => wrong({ file: path.normalize(file), from });
+    expect(at('core/engine/solve.ts', '@/server/rigs')).not.toBeNull();
+    expect(at('core/engine/solve.ts', '../../db/open')).not.toBeNull();
+    expect(at('core/engine/solve.ts', 'react')).not.toBeNull();
+    expect(at('features/rig/Dial.tsx', '@/features/shelf/Shelf')).not.toBeNull();
+    expect(at('features/rig/Dial.tsx', '@/db/rigs')).not.toBeNull();
+    expect(at('features/rig/Dial.tsx', '@/state/types')).toBeNull();
+  });
+
+  it('no source file is over 300 lines', () => {
+    const long = files
+      .filter(
+        (f) => !isTest(f) && !f.startsWith('db/migrations') && !f.startsWith(path.join('core', 'catalog')),
+      )
+      .map((f) => [fs.readFileSync(path.join(root, f), 'utf8').split('\n').length - 1, f] as const)
+      .filter(([n]) => n > 300);
+    expect(long).toEqual([]);
+  });
+
+  it('migrations stand in order of time', () => {
+    const journal = JSON.parse(fs.readFileSync('src/db/migrations/meta/_journal.json', 'utf8')) as {
+      entries: { when: number }[];
+    };
+    const whens = journal.entries.map((e) => e.when);
+    expect(whens).toEqual([...whens].sort((a, b) => a - b));
+  });
+
+  it('the lockfile names no host to download from', () => {
+    expect(fs.readFileSync('package-lock.json', 'utf8')).not.toMatch(/"resolved": *"https?:/);
+  });
+});
