@@ -6,16 +6,16 @@ import { startServer, type Server } from './server';
 export const test = base.extend<{ watched: void }, { server: Server; seeded: boolean }>({
   seeded: [true, { option: true, scope: 'worker' }],
   server: [
-    async ({ seeded }, use) => {
+    async ({ seeded }, provide) => {
       const server = await startServer({ seed: seeded });
-      await use(server);
+      await provide(server);
       await server.stop();
     },
     { scope: 'worker' },
   ],
-  baseURL: async ({ server }, use) => use(server.url),
+  baseURL: async ({ server }, provide) => provide(server.url),
   watched: [
-    async ({ page, server }, use) => {
+    async ({ page, server }, provide) => {
       const wrong: string[] = [];
       page.on('console', (m) => {
         if (m.type() === 'error' && !/status of (4\d\d|503)/.test(m.text()) && !/ERR_/.test(m.text()))
@@ -27,7 +27,7 @@ export const test = base.extend<{ watched: void }, { server: Server; seeded: boo
         if (url.protocol.startsWith('http') && url.host !== `127.0.0.1:${server.port}`)
           wrong.push(`foreign request: ${r.url()}`);
       });
-      await use();
+      await provide();
       expect(wrong).toEqual([]);
     },
     { auto: true },

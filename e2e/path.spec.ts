@@ -1,4 +1,13 @@
+import type { Page } from '@playwright/test';
 import { expect, saved, test } from './fixtures';
+
+/** Goes to a stage by its key, pressed until the page listens. */
+async function toStage(page: Page, key: number, head: string): Promise<void> {
+  await expect(async () => {
+    await page.keyboard.press(String(key));
+    await expect(page.getByRole('heading', { name: head })).toBeVisible({ timeout: 500 });
+  }).toPass({ timeout: 10_000 });
+}
 
 test('from four questions to a logged test cut and the next setting, and it is all there after a reload', async ({
   page,
@@ -44,7 +53,7 @@ test('from four questions to a logged test cut and the next setting, and it is a
   await page.reload();
   await expect(page.getByLabel('Name of the rig')).toHaveValue('My first bow');
   await expect(page.getByRole('cell', { name: 'fine hairs' })).toBeVisible();
-  await page.keyboard.press('4');
+  await toStage(page, 4, 'What drives the wire');
   await expect(page.locator('input[name="control.setting"]')).toHaveValue(setting);
   await page.goto('/');
   await expect(page.getByRole('link', { name: 'My first bow' })).toBeVisible();
@@ -103,13 +112,11 @@ test('a bad import names path and rule of every fault and changes nothing; a goo
   const before = await (await request.get('/api/rigs')).json();
   const doc = await (await request.get(`/api/rigs/${before[0].id}/document`)).json();
   const bring = (body: unknown) =>
-    page
-      .getByTestId('import')
-      .setInputFiles({
-        name: 'x.json',
-        mimeType: 'application/json',
-        buffer: Buffer.from(typeof body === 'string' ? body : JSON.stringify(body)),
-      });
+    page.getByTestId('import').setInputFiles({
+      name: 'x.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(typeof body === 'string' ? body : JSON.stringify(body)),
+    });
   await bring({ ...doc, wire: { ...doc.wire, diameterMm: 9 }, colour: 'red' });
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('wire.diameterMm');
@@ -151,7 +158,7 @@ test('units hold everywhere and are kept', async ({ page }) => {
   await page.reload();
   await expect(page.getByText(/lb\/ft³/).first()).toBeVisible();
   await page.getByRole('link', { name: 'Sign towers' }).click();
-  await page.keyboard.press('3');
+  await toStage(page, 3, 'Which wire');
   await expect(page.getByLabel('Length')).toHaveValue('47.2441');
   await page.getByLabel('Units').selectOption('metric');
   await expect(page.getByLabel('Length')).toHaveValue('1200');
@@ -161,7 +168,7 @@ test('a supply in use names its rigs before it goes', async ({ page }) => {
   await page.goto('/drawer');
   await page.getByRole('button', { name: 'Add wire' }).click();
   await page.getByLabel('Name').fill('Spare spool');
-  await page.getByLabel('Gauge').fill('30 awg');
+  await page.getByRole('textbox', { name: 'Gauge' }).fill('30 awg');
   await page.getByRole('button', { name: 'Put it in' }).click();
   await expect(page.getByRole('rowheader', { name: 'Spare spool' })).toBeVisible();
   await page.getByRole('button', { name: 'Take out Spare spool' }).click();

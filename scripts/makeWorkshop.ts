@@ -1,5 +1,5 @@
 /**
- * Makes src/server/demo/workshop.json: the invented workshop with a season of cuts, simulated with a fixed seed from
+ * Makes src/db/workshop.json: the invented workshop with a season of cuts, simulated with a fixed seed from
  * what the model itself claims (a hidden tuning for each foam and wire, grades and timings with the model's own
  * spread). Run by `node scripts/makeWorkshop.mjs`; its output is committed.
  */

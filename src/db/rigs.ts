@@ -67,6 +67,13 @@ const columns = (doc: Rig) => ({
   widthMm: doc.foam.widthMm,
 });
 
+/** Only the links, whatever else the object carries. */
+const onlyLinks = ({ foamStockId, spoolId, supplyId }: RigLinks): RigLinks => ({
+  foamStockId,
+  spoolId,
+  supplyId,
+});
+
 /** All rigs, the newest work first. */
 export async function listRigs(db: Db, archived = false): Promise<RigRecord[]> {
   const where = archived ? isNotNull(rigs.archivedAt) : isNull(rigs.archivedAt);
@@ -89,7 +96,7 @@ export async function insertRig(
   const times = at ? { createdAt: at, updatedAt: at } : {};
   const [row] = await db
     .insert(rigs)
-    .values({ id, ...columns(doc), ...links, demo, ...times })
+    .values({ id, ...columns(doc), ...onlyLinks(links), demo, ...times })
     .returning();
   return toRecord(row!);
 }
@@ -107,7 +114,13 @@ export async function saveRig(
 ): Promise<RigRecord | null> {
   const [row] = await db
     .update(rigs)
-    .set({ ...columns(doc), ...links, revision: base + 1, touched: true, updatedAt: new Date().toISOString() })
+    .set({
+      ...columns(doc),
+      ...onlyLinks(links),
+      revision: base + 1,
+      touched: true,
+      updatedAt: new Date().toISOString(),
+    })
     .where(and(eq(rigs.id, id), eq(rigs.revision, base)))
     .returning();
   return row ? toRecord(row) : null;

@@ -3,7 +3,7 @@ import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from '@/db/dem
 import type { Db } from '@/db/open';
 import { database } from './db';
 import { refusal } from './http';
-import workshop from './demo/workshop.json';
+import workshop from '@/db/workshop.json';
 
 /** The demo workshop as committed: made once by scripts/makeWorkshop.ts with a fixed seed. */
 const WORKSHOP = workshop as unknown as Workshop;

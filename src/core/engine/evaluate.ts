@@ -34,10 +34,10 @@ export interface Evaluation {
 
 const NO_WINDOW: Window = Object.freeze({ fastest: null, meltBack: null, fume: null, slowest: null });
 
-/** Solves one rig: idle, window, working point, load. Pure. */
-export function evaluate(rig: Rig): Evaluation {
+/** Solves one rig: idle, window, working point, load. Pure; `near`, a like rig's answer, only starts the searches. */
+export function evaluate(rig: Rig, near?: Evaluation): Evaluation {
   const s = setUp(rig);
-  const states = new States(s);
+  const states = new States(s, s.drive.limitAmps, near);
   const idle = states.idle();
   const window = s.drive.built ? windowOf(states) : NO_WINDOW;
   const feed = s.feed ?? (window.fastest ? s.reserve * window.fastest.feed : null);

@@ -10,6 +10,8 @@ import { merge } from './merge';
 import { solve } from './solve';
 import { testRig } from './testRigs';
 
+// Shrinking such rigs takes minutes; the counterexample as found, with its seed, says enough.
+fc.configureGlobal({ endOnFailure: true });
 const d = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 const control = fc.constantFrom(...CONTROL_KINDS).chain((kind) => {
@@ -22,7 +24,7 @@ const control = fc.constantFrom(...CONTROL_KINDS).chain((kind) => {
 });
 
 /** Any legal rig, the odd ones too. */
-const anyRig = fc
+export const anyRig = fc
   .record({
     format: fc.constant('upwind-rod/rig'),
     version: fc.constant(1),
@@ -180,7 +182,10 @@ describe('what must hold of every rig', () => {
         ).cutting;
         fc.pre(a !== null && a.fastestFeedMmS !== null && b !== null);
         expect(Math.abs((b!.fastestFeedMmS! * tuning) / a!.fastestFeedMmS! - 1)).toBeLessThan(1e-6);
-        expect(Math.abs((b!.slowestFeedMmS! * tuning) / a!.slowestFeedMmS! - 1)).toBeLessThan(1e-6);
+        // A barely hot wire has a slowest feed of nothing at all.
+        expect(Math.abs(b!.slowestFeedMmS! * tuning - a!.slowestFeedMmS!)).toBeLessThanOrEqual(
+          1e-6 * a!.slowestFeedMmS!,
+        );
       }),
       { numRuns: 150 },
     );

@@ -1,5 +1,6 @@
 import { LEVELS, type Finding, type Reading } from '../documents/reading';
-import { rigSchema, type Rig } from '../documents/rig';
+import { SETTING_LIMITS } from '../documents/controlKinds';
+import type { Rig } from '../documents/rig';
 import { findingWords, patchWords } from '../words/findings';
 import { METRIC_SAY } from '../words/say';
 import { evaluate, type Evaluation } from './evaluate';
@@ -12,8 +13,9 @@ import { merge } from './merge';
 import { toReading } from './reading';
 
 const FINDERS = [powerFindings, wireFindings, cutFindings, modelFindings];
-const MOST_FIXES = 2;
-const MOST_TRIES = 8;
+/** How many proven fixes a finding is given, and how many patches are tried for them. A note needs only one. */
+const MOST_FIXES = { stop: 2, fix: 2, note: 1 } as const;
+const MOST_TRIES = { stop: 7, fix: 5, note: 3 } as const;
 
 /** The findings of an evaluation, the worst first, without words. */
 export function drafts(e: Evaluation): Draft[] {
@@ -36,30 +38,48 @@ export function solveWhole(rig: Rig): { reading: Reading; evaluation: Evaluation
     level: draft.level,
     values: { ...draft.values },
     text: findingWords(draft.code, draft.values, METRIC_SAY).text,
-    fixes: fixesOf(rig, draft, found).map((patch) => ({ patch, text: patchWords(patch, rig, METRIC_SAY) })),
+    fixes: fixesOf(rig, draft, found, e).map((patch) => ({ patch, text: patchWords(patch, rig, METRIC_SAY) })),
   }));
   return { reading, evaluation: e };
 }
 
 /** Patches of a draft that, merged and solved, remove it and bring no new finding of its level or worse. */
-function fixesOf(rig: Rig, draft: Draft, found: readonly Draft[]): Finding['fixes'][number]['patch'][] {
+function fixesOf(
+  rig: Rig,
+  draft: Draft,
+  found: readonly Draft[],
+  near: Evaluation,
+): Finding['fixes'][number]['patch'][] {
   if (!draft.tries) return [];
   const proven: Finding['fixes'][number]['patch'][] = [];
   let tried = 0;
   for (const patch of draft.tries()) {
-    if (!patch || tried++ >= MOST_TRIES) continue;
-    if (removes(rig, patch, draft, found)) proven.push({ ...patch });
-    if (proven.length === MOST_FIXES) break;
+    if (!patch) continue;
+    if (tried++ >= MOST_TRIES[draft.level]) break;
+    if (removes(rig, patch, draft, found, near)) proven.push({ ...patch });
+    if (proven.length === MOST_FIXES[draft.level]) break;
   }
   return proven;
 }
 
-function removes(rig: Rig, patch: Patch, draft: Draft, found: readonly Draft[]): boolean {
-  const patched = rigSchema.safeParse(merge(rig, patch));
-  if (!patched.success) return false;
+function removes(rig: Rig, patch: Patch, draft: Draft, found: readonly Draft[], near: Evaluation): boolean {
+  if (!legal(rig, patch)) return false;
   const rank = LEVELS.indexOf(draft.level);
-  const before = new Set(found.map((d) => d.code));
-  return drafts(evaluate(patched.data)).every(
-    (d) => d.code !== draft.code && (before.has(d.code) || LEVELS.indexOf(d.level) > rank),
+  return drafts(evaluate(merge(rig, patch), near)).every(
+    (d) =>
+      d.code !== draft.code && (LEVELS.indexOf(d.level) > rank || found.some((was) => was.code === d.code)),
+  );
+}
+
+/** The schema's limits of the four values that fixes may change; the whole schema is checked by a test. */
+function legal(rig: Rig, patch: Patch): boolean {
+  const { control, wire, cut } = patch as { [K in 'control' | 'wire' | 'cut']?: Record<string, number | null> };
+  const within = (x: number | null | undefined, lo: number, hi: number) => x == null || (x >= lo && x <= hi);
+  const dial = SETTING_LIMITS[rig.control.kind];
+  return (
+    (control === undefined || (dial !== null && within(control['setting'], dial[0], dial[1]))) &&
+    within(wire?.['lengthMm'], 1, 20000) &&
+    within(wire?.['diameterMm'], 0.02, 5) &&
+    within(cut?.['feedMmS'], 0.01, 1000)
   );
 }

@@ -26,6 +26,12 @@ interface InFoam {
   capped: boolean;
 }
 
+/** Where a like rig's temperatures lay, to start the searches. */
+export interface Near {
+  readonly idle: { readonly airC: number };
+  readonly cut: { readonly foamC: number } | null;
+}
+
 /**
  * The states of one rig. The loop is solved in one unknown, the wire's temperature outside the foam: it gives the amps
  * at once, √(Q_air/R′), so no search stands inside another but the small one for the wire in its slot. Searches start
@@ -39,7 +45,10 @@ export class States {
   constructor(
     readonly s: Setup,
     private readonly limitAmps = s.drive.limitAmps,
+    near?: Near,
   ) {
+    if (near) this.airGuess = near.idle.airC;
+    if (near?.cut) this.foamGuess = near.cut.foamC;
     const { drive } = s;
     const least = (s.rho20 / s.area) * s.length;
     this.top = this.hottestAt(drive.volts / (drive.restOhm + least));

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { faultsOf, type DocumentFault } from '../documents/faults';
 import { logSchema } from '../documents/log';
-import { needRigSchema } from '../documents/need';
+import { readNeedRig } from '../documents/need';
 import { rigSchema } from '../documents/rig';
 import { need } from './need';
 import { solve } from './solve';
@@ -14,18 +14,21 @@ export type Answer =
   | { readonly ok: true; readonly output: unknown }
   | { readonly ok: false; readonly faults: readonly DocumentFault[] };
 
-type Work = (doc: unknown) => { data: unknown } | { error: z.ZodError };
+type Work = (doc: unknown) => { data: unknown } | { faults: readonly DocumentFault[] };
 
 function work<T>(schema: z.ZodType<T>, run: (doc: T) => unknown): Work {
   return (doc) => {
     const parsed = schema.safeParse(doc);
-    return parsed.success ? { data: run(parsed.data) } : { error: parsed.error };
+    return parsed.success ? { data: run(parsed.data) } : { faults: faultsOf(parsed.error) };
   };
 }
 
 const WORK: Record<Verb, Work> = {
   solve: work(rigSchema, solve),
-  need: work(needRigSchema, ({ rig, powered }) => need(rig, powered)),
+  need: (doc) => {
+    const read = readNeedRig(doc);
+    return read.ok ? { data: need(read.data.rig, read.data.powered) } : { faults: read.faults };
+  },
   tune: work(logSchema, tune),
 };
 
@@ -36,9 +39,15 @@ export function runVerb(verb: Verb, input: unknown): Answer {
   const output: unknown[] = [];
   (many ? (input as unknown[]) : [input]).forEach((doc, i) => {
     const done = WORK[verb](doc);
-    if ('error' in done) faults.push(...faultsOf(done.error, many ? [i] : []));
+    if ('faults' in done)
+      faults.push(...done.faults.map((f) => (many ? { ...f, path: inArray(i, f.path) } : f)));
     else output.push(done.data);
   });
   if (faults.length > 0) return { ok: false, faults };
   return { ok: true, output: many ? output : output[0] };
+}
+
+function inArray(i: number, path: string): string {
+  if (path.startsWith('(')) return `[${i}]`;
+  return path.startsWith('[') ? `[${i}]${path}` : `[${i}].${path}`;
 }

@@ -95,7 +95,7 @@ function Inside({ stock }: { stock: Stock }) {
             e={evaluation}
             rig={rig}
             cuts={cuts}
-            height={trying ? 200 : 250}
+            height={trying ? 200 : 238}
           />
           <ChartKey cuts={cuts} reserve={evaluation.s.reserve} />
           {trying ? <CutList /> : <Facts stage={stage} />}

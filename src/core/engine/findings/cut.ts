@@ -29,11 +29,11 @@ function window(e: Evaluation): (Draft | null)[] {
         code: 'wire-too-cold',
         level: 'fix',
         values: { wireC: e.idle.cutAirC, flowC: s.melt!.flowC, draughtMS: s.room.draught },
-        tries: () => [
-          dialForFastest(s, (feed ?? PLAIN_FEED) / s.reserve, 'up'),
-          dialForFastest(s, PLAIN_FEED, 'up'),
-          ...[0.85, 0.7, 0.55].map((f) => longer(s, f)).map((p) => (p && e.s.rig.wire.lengthMm ? p : null)),
-        ],
+        *tries() {
+          yield dialForFastest(s, (feed ?? PLAIN_FEED) / s.reserve, 'up');
+          yield dialForFastest(s, PLAIN_FEED, 'up');
+          for (const shorter of [0.85, 0.7, 0.55]) yield longer(s, shorter);
+        },
       },
     ];
   }
@@ -46,29 +46,27 @@ function fast(e: Evaluation, feed: number): Draft | null {
   const v = w.fastest!.feed;
   if (!(feed > 0.9 * v)) return null;
   const values = { feedMmS: feed * 1000, fastestFeedMmS: v * 1000, reserve: feed / v };
-  const tries = () => [
-    feedPatch(advisedFeed(w, s.reserve), 'down'),
-    feedPatch(0.85 * v, 'down'),
-    dialForFastest(s, feed / s.reserve, 'up'),
-    dialForFastest(s, feed / 0.85, 'up'),
-  ];
+  function* tries() {
+    yield feedPatch(advisedFeed(w, s.reserve), 'down');
+    yield dialForFastest(s, feed / s.reserve, 'up');
+    yield feedPatch(0.85 * v, 'down');
+    yield dialForFastest(s, feed / 0.85, 'up');
+  }
   return feed > v
     ? { code: 'feed-too-fast', level: 'fix', values, tries }
     : { code: 'feed-near-limit', level: 'note', values, tries };
 }
 
-function quicker(e: Evaluation): (Patch | null)[] {
+function* quicker(e: Evaluation): Iterable<Patch | null> {
   const { window: w, s } = e;
+  yield feedPatch(advisedFeed(w, s.reserve), 'up');
+  const under = dialForIdle(s, 0.9 * s.melt!.fumeC);
+  yield under;
+  yield both(under, { cut: { feedMmS: null } });
+  yield longer(s, 1.3);
   const cooler = coolDial(e);
-  return [
-    feedPatch(advisedFeed(w, s.reserve), 'up'),
-    cooler,
-    both(cooler, { cut: { feedMmS: null } }),
-    dialForIdle(s, 0.9 * s.melt!.fumeC),
-    both(dialForIdle(s, 0.9 * s.melt!.fumeC), { cut: { feedMmS: null } }),
-    longer(s, 1.2),
-    longer(s, 1.5),
-  ];
+  yield cooler;
+  yield both(cooler, { cut: { feedMmS: null } });
 }
 
 function meltBack(e: Evaluation, feed: number): Draft | null {
@@ -105,9 +103,12 @@ function tooHigh(e: Evaluation): Draft | null {
     code: 'heat-too-high',
     level: 'fix',
     values: { fastestFeedMmS: fastest!.feed * 1000, slowestFeedMmS: slowest! * 1000 },
-    tries: () => {
+    *tries() {
       const cooler = coolDial(e);
-      return [cooler, both(cooler, { cut: { feedMmS: null } }), longer(e.s, 1.2), longer(e.s, 1.5)];
+      yield cooler;
+      yield both(cooler, { cut: { feedMmS: null } });
+      yield longer(e.s, 1.2);
+      yield longer(e.s, 1.5);
     },
   };
 }
@@ -119,10 +120,10 @@ function wide(e: Evaluation): Draft | null {
     code: 'wide-slot',
     level: 'note',
     values: { kerfMm: cut.width * 1000, diameterMm: s.diameter * 1000 },
-    tries: () => [
-      feedPatch((cut.feed * cut.width) / (s.diameter + 0.0009), 'up'),
-      dialForFastest(s, e.feed! / s.reserve, 'down'),
-    ],
+    *tries() {
+      yield feedPatch((cut.feed * cut.width) / (s.diameter + 0.0009), 'up');
+      yield dialForFastest(s, e.feed! / s.reserve, 'down');
+    },
   };
 }
 
@@ -133,10 +134,11 @@ function entry(e: Evaluation): Draft | null {
     code: 'smokes-at-entry',
     level: 'note',
     values: { wireC: e.idle.airC, fumeC },
-    tries: () => [
-      dialForIdle(e.s, 0.97 * fumeC),
-      both(dialForIdle(e.s, 0.97 * fumeC), { cut: { feedMmS: null } }),
-      longer(e.s, 1.3),
-    ],
+    *tries() {
+      const under = dialForIdle(e.s, 0.97 * fumeC);
+      yield under;
+      yield both(under, { cut: { feedMmS: null } });
+      yield longer(e.s, 1.3);
+    },
   };
 }

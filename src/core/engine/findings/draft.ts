@@ -4,12 +4,12 @@ import type { Evaluation } from '../evaluate';
 /** A partial rig document that, merged, is meant to remove a finding. */
 export type Patch = Readonly<Record<string, unknown>>;
 
-/** A finding before its words, with the patches worth trying; they are worked out only when asked for. */
+/** A finding before its words, with the patches worth trying; each is worked out only when it is asked for. */
 export interface Draft {
   readonly code: FindingCode;
   readonly level: Level;
   readonly values: Values;
-  readonly tries?: () => readonly (Patch | null)[];
+  readonly tries?: () => Iterable<Patch | null>;
 }
 
 /** One room of findings: what is wrong with an evaluated rig. */

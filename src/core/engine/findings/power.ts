@@ -31,19 +31,17 @@ function load(e: Evaluation): Draft | null {
   };
 }
 
-function easeLoad(e: Evaluation, share: number): (Patch | null)[] {
+function* easeLoad(e: Evaluation, share: number): Iterable<Patch | null> {
   const { s } = e;
-  const setting = s.drive.setting;
+  const { kind, setting } = s.drive;
   const ease = EASY / share;
-  const tries: (Patch | null)[] = [];
-  if (s.drive.kind === 'volts') tries.push(dial(s, Math.min(setting!, s.drive.openVolts) * ease, 'down'));
-  if (s.drive.kind === 'amps' || s.drive.kind === 'scale') tries.push(dial(s, setting! * ease, 'down'));
-  for (const more of [1, 1.3, 1.6]) tries.push(longer(s, (share / EASY) * more));
+  if (kind === 'volts') yield dial(s, Math.min(setting!, s.drive.openVolts) * ease, 'down');
+  if (kind === 'amps' || kind === 'scale') yield dial(s, setting! * ease, 'down');
+  for (const more of [1, 1.3, 1.6]) yield longer(s, (share / EASY) * more);
   for (const gauge of THINNER) {
     const thinner = tidy(s.rig.wire.diameterMm * Math.sqrt(ease) * gauge, 2, 'down');
-    if (s.rig.wire.measuredOhm === null && thinner >= 0.1) tries.push({ wire: { diameterMm: thinner } });
+    if (s.rig.wire.measuredOhm === null && thinner >= 0.1) yield { wire: { diameterMm: thinner } };
   }
-  return tries;
 }
 const THINNER = [1, 0.8];
 

@@ -9,14 +9,15 @@ function hot(e: Evaluation): Draft | null {
   const { s } = e;
   const worst = Math.max(e.idle.airC, e.idle.cutAirC);
   const { limitC, meltC } = s.alloy;
-  const tries = () => [
-    dialForFastest(s, e.feed !== null ? Math.min(e.feed / s.reserve, e.window.fastest?.feed ?? 0) : 0, 'down'),
-    dialForIdle(s, 0.85 * limitC),
-    dialForIdle(s, 0.6 * limitC),
-    longer(s, 1.3),
-    longer(s, 1.8),
-    longer(s, 2.5),
-  ];
+  function* tries() {
+    yield dialForFastest(
+      s,
+      e.feed !== null ? Math.min(e.feed / s.reserve, e.window.fastest?.feed ?? 0) : 0,
+      'down',
+    );
+    for (const share of [0.85, 0.6]) yield dialForIdle(s, share * limitC);
+    for (const factor of [1.3, 1.8, 2.5]) yield longer(s, factor);
+  }
   if (worst >= meltC) return { code: 'wire-melts', level: 'stop', values: { wireC: worst, meltC }, tries };
   if (worst > limitC)
     return {
@@ -49,9 +50,8 @@ function short(e: Evaluation): Draft | null {
     code: 'wire-short',
     level: 'fix',
     values: { lengthMm: wire.lengthMm, wantedMm: wanted * 1000, widthMm: foam.widthMm },
-    tries: () => [
-      longer(e.s, (wanted * 1000) / wire.lengthMm),
-      longer(e.s, (wanted * 1000 + 20) / wire.lengthMm),
-    ],
+    *tries() {
+      for (const spare of [0, 20]) yield longer(e.s, (wanted * 1000 + spare) / wire.lengthMm);
+    },
   };
 }

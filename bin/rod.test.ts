@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest';
+import { rod } from './rod';
+
+const RIG = {
+  format: 'upwind-rod/rig',
+  version: 1,
+  frame: { kind: 'bow' },
+  wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
+  supply: { kind: 'bench', volts: 32, maxAmps: 6 },
+  control: { kind: 'volts', setting: 18.5 },
+  foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
+};
+const run = (verb: string, doc: unknown) =>
+  rod([verb, 'x.json'], () => (typeof doc === 'string' ? doc : JSON.stringify(doc)));
+const lines = (text: string) =>
+  text.split('\n').map((l) => JSON.parse(l) as { error: { path: string; rule: string; message: string } });
+
+describe('the command line', () => {
+  it('solves one document, or an array', () => {
+    expect(run('solve', RIG).code).toBe(0);
+    expect(JSON.parse(run('solve', [RIG, RIG]).text)).toHaveLength(2);
+    expect(JSON.parse(run('tune', { rig: RIG, cuts: [] }).text).format).toBe('upwind-rod/advice');
+    const { supply: _s, control: _c, ...bare } = RIG;
+    expect(JSON.parse(run('need', { ...bare, cut: { feedMmS: 3 } }).text).amps).toBeGreaterThan(1);
+  });
+  it('a rig with a stop is still an answer', () => {
+    const r = run('solve', { ...RIG, foam: { ...RIG.foam, kind: 'pvc' } });
+    expect(r.code).toBe(0);
+    expect(r.text).toContain('foam-refused');
+  });
+  it('a refused document: a line for each fault and nothing else, exit 2', () => {
+    const r = run('solve', [RIG, { ...RIG, foam: { kind: 'xps' }, extra: 1 }]);
+    expect(r.code).toBe(2);
+    expect(lines(r.text).map((l) => l.error.path)).toEqual(
+      expect.arrayContaining(['[1].foam.densityKgM3', '[1].foam.widthMm', '[1].extra']),
+    );
+  });
+  it('an unknown verb, no file, or one that cannot be read: one line, exit 1', () => {
+    expect(run('sing', RIG)).toMatchObject({ code: 1 });
+    expect(rod(['solve'], () => '')).toMatchObject({ code: 1 });
+    const gone = rod(['solve', 'gone.json'], () => {
+      throw new Error('ENOENT');
+    });
+    expect(gone.code).toBe(1);
+    expect(lines(gone.text)).toHaveLength(1);
+    expect(run('solve', '{"a":')).toMatchObject({ code: 1 });
+  });
+});

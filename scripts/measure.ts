@@ -1,0 +1,85 @@
+/** Figures that have a bound: printed with the machine, and the run fails where one is over. */
+import os from 'node:os';
+import { parentPort, Worker, workerData } from 'node:worker_threads';
+import { rigSchema, type RigInput } from '@/core/documents/rig';
+import { solve } from '@/core/engine/solve';
+import { windowCurve } from '@/core/engine/windowCurve';
+import workshop from '@/db/workshop.json';
+
+let seed = 20261125;
+const random = () => {
+  seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
+  return (seed + 0.5) / 4294967296;
+};
+const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
+const between = (lo: number, hi: number) => lo + (hi - lo) * random();
+
+function seeded(): RigInput {
+  const lengthMm = between(300, 2000);
+  const volts = between(6, 40);
+  return {
+    format: 'upwind-rod/rig',
+    version: 1,
+    frame: { kind: pick(['bow', 'table', 'slicer', 'gantry'] as const) },
+    wire: {
+      alloy: pick(['nicr-80', 'nicr-60', 'ss-304', 'ss-304-hard', 'fecral-145', 'n07041'] as const),
+      diameterMm: between(0.2, 0.9),
+      lengthMm,
+    },
+    supply: {
+      kind: pick(['bench', 'brick', 'battery', 'transformer'] as const),
+      volts,
+      maxAmps: between(2, 12),
+    },
+    control: { kind: 'volts', setting: volts * between(0.2, 1) },
+    foam: {
+      kind: pick(['eps', 'xps', 'epp', 'epe'] as const),
+      densityKgM3: between(15, 60),
+      widthMm: lengthMm * between(0.4, 0.9),
+    },
+    cut: { feedMmS: random() < 0.5 ? null : between(0.5, 10) },
+  };
+}
+
+const median = (list: number[]) => [...list].sort((a, b) => a - b)[list.length >> 1]!;
+
+function timeSolve(docs: readonly unknown[]): number {
+  const times: number[] = [];
+  for (let round = 0; round < 12; round++) {
+    for (const doc of docs) {
+      const start = performance.now();
+      solve(rigSchema.parse(doc));
+      if (round >= 4) times.push(performance.now() - start);
+    }
+  }
+  return median(times);
+}
+
+/** Window bounds at 240 settings of a rig: median of runs, in a worker. */
+function timeWindow(doc: unknown): number {
+  const rig = rigSchema.parse(doc);
+  const times: number[] = [];
+  for (let i = 0; i < 25; i++) {
+    const start = performance.now();
+    windowCurve(rig, 240);
+    if (i >= 5) times.push(performance.now() - start);
+  }
+  return median(times);
+}
+
+if (parentPort) {
+  parentPort.postMessage((workerData as unknown[]).map(timeWindow));
+} else {
+  const demo = (workshop as unknown as { rigs: { doc: unknown }[] }).rigs.map((r) => r.doc);
+  const many = Array.from({ length: 200 }, seeded);
+  console.log(`${os.cpus()[0]?.model}, ${os.cpus().length} processors, Node ${process.versions.node}`);
+  const rows: [string, number, number][] = [
+    ['parse and solve, median over the demo rigs and 200 seeded ones, ms', timeSolve([...demo, ...many]), 0.25],
+  ];
+  const worker = new Worker(new URL(import.meta.url), { workerData: demo });
+  worker.once('message', (times: number[]) => {
+    rows.push(['window at 240 settings in a worker, slowest demo rig, ms', Math.max(...times), 100]);
+    for (const [name, value, most] of rows) console.log(`${value.toFixed(3)}  (bound ${most})  ${name}`);
+    if (rows.some(([, value, most]) => !(value < most))) process.exitCode = 1;
+  });
+}

@@ -1,0 +1,127 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { need } from './need';
+import { solve } from './solve';
+import { testRig } from './testRigs';
+import { curveRange, windowCurve, cleanRange } from './windowCurve';
+import { propose, COMMON_WIRES } from './propose';
+import { rigSchema } from '../documents/rig';
+import { FRAME_KINDS } from '../documents/rig';
+import { PLAIN_SUPPLIES } from '../catalog/supplies';
+import { SUPPLY_KINDS } from '../documents/supply';
+
+const d = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+describe('need', () => {
+  it('its amps, held, give exactly the fastest feed asked for', () => {
+    fc.assert(
+      fc.property(
+        d(0.2, 0.9),
+        d(1, 12),
+        d(0.3, 0.9),
+        d(0.05, 1.5),
+        (diameterMm, feedMmS, reserve, draughtMS) => {
+          const rig = testRig({
+            wire: { diameterMm },
+            room: { draughtMS },
+            supply: { volts: 400, maxAmps: 400 },
+            cut: { feedMmS, reserve },
+          });
+          const { amps } = need(rig, false);
+          const held = solve(
+            testRig({
+              wire: { diameterMm },
+              room: { draughtMS },
+              supply: { volts: 400, maxAmps: 400 },
+              control: { kind: 'amps', setting: amps },
+              cut: { feedMmS, reserve },
+            }),
+          );
+          expect(Math.abs(held.cutting!.fastestFeedMmS! / (feedMmS / reserve) - 1)).toBeLessThan(1e-5);
+        },
+      ),
+      { numRuns: 120 },
+    );
+  });
+
+  it.each(['volts', 'pwm', 'scale', 'phase', 'amps'] as const)(
+    'its setting of a %s dial gives the fastest feed asked for',
+    (kind) => {
+      const start = { volts: 10, pwm: 0.5, scale: 0.5, phase: 90, amps: 2 }[kind];
+      const parts = { supply: { volts: 40, maxAmps: 30 }, cut: { feedMmS: 3, reserve: 0.5 } } as const;
+      const { setting } = need(testRig({ ...parts, control: { kind, setting: start } }), true);
+      const r = solve(testRig({ ...parts, control: { kind, setting } }));
+      expect(Math.abs(r.cutting!.fastestFeedMmS! / 6 - 1)).toBeLessThan(1e-4);
+    },
+  );
+
+  it('says null where no setting of the dial reaches it', () => {
+    expect(need(testRig({ supply: { volts: 5, maxAmps: 5 }, cut: { feedMmS: 9 } }), true).setting).toBeNull();
+  });
+});
+
+describe('the window over the dial', () => {
+  const rig = testRig({
+    supply: { volts: 32, maxAmps: 6 },
+    foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
+  });
+
+  it('agrees with solve at each of its settings', () => {
+    const curve = windowCurve(rig, 25)!;
+    curve.x.forEach((setting, i) => {
+      const c = solve(
+        testRig({
+          supply: { volts: 32, maxAmps: 500 },
+          control: { setting },
+          foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
+        }),
+      ).cutting!;
+      if (Number.isNaN(curve.fastest[i]!)) expect(c.fastestFeedMmS).toBeNull();
+      else if (setting < 28) expect(Math.abs(curve.fastest[i]! / c.fastestFeedMmS! - 1)).toBeLessThan(1e-6);
+    });
+  });
+
+  it('holds the present setting, and names the settings that are clean at a feed', () => {
+    const [lo, hi] = curveRange(rig)!;
+    expect(lo).toBeLessThan(18.5);
+    expect(hi).toBeGreaterThan(18.5);
+    const clean = cleanRange(windowCurve(rig, 240)!, 3)!;
+    expect(clean[0]).toBeGreaterThan(lo);
+    expect(
+      solve(
+        testRig({
+          control: { setting: clean[0] + 0.2 },
+          foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
+          cut: { feedMmS: 3 },
+        }),
+      ).findings.map((f) => f.code),
+    ).not.toContain('feed-too-fast');
+    expect(cleanRange(windowCurve(rig, 240)!, 500)).toBeNull();
+  });
+
+  it('is none for a foam without figures', () =>
+    expect(windowCurve(testRig({ foam: { kind: 'pvc' } }), 10)).toBeNull());
+});
+
+describe('a proposal from four questions', () => {
+  it('is a legal rig for every cutter and supply, its guesses marked', () => {
+    for (const frame of FRAME_KINDS) {
+      for (const kind of SUPPLY_KINDS) {
+        const plain = PLAIN_SUPPLIES[kind];
+        const rig = propose(
+          { name: 'x', frame, foam: 'eps', widthMm: 500, supply: plain.supply, control: plain.control },
+          COMMON_WIRES,
+        );
+        expect(rigSchema.safeParse(rig).error).toBeUndefined();
+        expect(rig.from['wire.diameterMm']).toBe('assumed');
+        expect(rig.from['foam.widthMm']).toBeUndefined();
+        expect(
+          solve(rig)
+            .findings.filter((f) => f.level === 'stop')
+            .map((f) => f.code),
+          `${frame} ${kind}`,
+        ).toEqual([]);
+      }
+    }
+  });
+});

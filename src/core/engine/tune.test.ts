@@ -1,0 +1,104 @@
+import { describe, expect, it } from 'vitest';
+import { loggedCutSchema, type LoggedCut } from '../documents/log';
+import { advise, tune } from './advise';
+import { solve } from './solve';
+import { testRig } from './testRigs';
+import { evidenceOf, feedOfCut, steadyFeed, storedOf, tuned, tuningOf } from './tune';
+import { setUp } from './setup';
+import { adviceSchema } from '../documents/advice';
+
+const rig = testRig({
+  supply: { volts: 32, maxAmps: 6 },
+  foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
+});
+const fastest = solve(rig).cutting!.fastestFeedMmS!;
+const cut = (c: Partial<LoggedCut>) =>
+  loggedCutSchema.parse({ at: '2026-05-02T18:10:00Z', setting: 18.5, widthMm: 640, ...c });
+const limit = (c: Partial<LoggedCut>) => cut({ limit: true, ...c });
+
+describe('what a cut says', () => {
+  it('a limit feed given as such is steady', () => {
+    const [e] = evidenceOf({ rig, cut: limit({ feedMmS: fastest * 0.8 }) });
+    expect(e).toMatchObject({ kind: 'seen', sd: 0.15 });
+    expect((e as { theta: number }).theta).toBeCloseTo(Math.log(1 / 0.8), 9);
+  });
+
+  it('a limit cut timed from the touch has the stored heat taken out; inside the foam it has not', () => {
+    const stored = storedOf(setUp(rig));
+    expect(stored).toBeGreaterThan(1);
+    const touch = steadyFeed({ rig, cut: limit({ depthMm: 50, seconds: 10 }) })!;
+    expect(touch).toBeCloseTo(50 / (10 + stored), 9);
+    expect(steadyFeed({ rig, cut: limit({ depthMm: 50, seconds: 10, timedFrom: 'in-foam' }) })).toBeCloseTo(
+      5,
+      9,
+    );
+    expect(steadyFeed({ rig, cut: limit({ depthMm: 50, seconds: 10, marks: [{ mm: 25, s: 3 }, { mm: 50, s: 8 }] }) })).toBeCloseTo(5, 9); // prettier-ignore
+  });
+
+  it('metered amps replace the computed ones', () => {
+    const plain = evidenceOf({ rig, cut: limit({ feedMmS: 5 }) })[0] as { theta: number };
+    const metered = evidenceOf({ rig, cut: limit({ feedMmS: 5, amps: 3 }) })[0] as { theta: number };
+    expect(metered.theta).toBeGreaterThan(plain.theta);
+  });
+
+  it('without a window it counts for nothing', () => {
+    expect(evidenceOf({ rig, cut: cut({ setting: 3, feedMmS: 2, grade: 'good' }) })).toEqual([]);
+    expect(tuningOf([{ rig, cut: cut({ setting: 3, feedMmS: 2, grade: 'good' }) }]).used).toBe(0);
+  });
+
+  it('feed is depth over seconds where it is not given', () =>
+    expect(feedOfCut(cut({ depthMm: 50, seconds: 12.5 }))).toBe(4));
+});
+
+describe('tuning and advice', () => {
+  it('nothing logged leaves the rig as it is and says to make a first cut', () => {
+    const advice = tune({ rig, cuts: [] });
+    expect(advice.tuning).toMatchObject({ logMean: 0, logSd: expect.closeTo(0.35, 12), used: 0 });
+    expect(advice.next.why).toBe('first');
+    expect(tuned(rig, tuningOf([]))).toBe(rig);
+    expect(adviceSchema.safeParse(advice).error).toBeUndefined();
+  });
+
+  it('timed cuts at 0.8 of the model tighten the window about 0.8 of it', () => {
+    const cuts = Array.from({ length: 6 }, () => limit({ feedMmS: fastest * 0.8 }));
+    const advice = tune({ rig, cuts });
+    const [low, mid, high] = advice.window.fastestFeedMmS!;
+    expect(mid / fastest).toBeGreaterThan(0.79);
+    expect(mid / fastest).toBeLessThan(0.83);
+    expect(high / low).toBeLessThan(1.25);
+    expect(advice.enough).toBe(true);
+    const t = tuningOf(cuts.map((c) => ({ rig, cut: c })));
+    expect(solve(tuned(rig, t)).cutting!.fastestFeedMmS! / mid).toBeCloseTo(1, 6);
+  });
+
+  it('too cold at a feed asks for more heat; too hot for less', () => {
+    const cold = tune({ rig, cuts: [cut({ feedMmS: 4.5, grade: 'too-cold' })] }).next;
+    expect(cold.why).toBe('hotter');
+    expect(cold.setting!).toBeGreaterThan(18.5);
+    const hot = tune({ rig, cuts: [cut({ feedMmS: 1.2, grade: 'too-hot' })] }).next;
+    expect(hot.why).toBe('cooler');
+    expect(hot.setting!).toBeLessThan(18.5);
+  });
+
+  it('never advises a setting that brings a stop', () => {
+    const small = testRig({
+      supply: { kind: 'bench', volts: 32, maxAmps: 2.6 },
+      foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
+      cut: { feedMmS: 9 },
+    });
+    const { next } = tune({ rig: small, cuts: [cut({ feedMmS: 9, grade: 'too-cold' })] });
+    expect(next.setting).toBe(18.5);
+    expect(next.feedMmS!).toBeLessThan(9);
+  });
+
+  it('says nothing can be advised for a foam without figures', () => {
+    const starch = testRig({ foam: { kind: 'starch' } });
+    expect(advise(starch, tuningOf([]), []).next.why).toBe('no-figures');
+  });
+
+  it('a wild timing is set aside by its place in the log', () => {
+    const advice = tune({ rig, cuts: [1, 1.03, 20, 0.97].map((f) => limit({ feedMmS: fastest * f })) });
+    expect(advice.tuning.setAside).toEqual([2]);
+    expect(advice.tuning.used).toBe(3);
+  });
+});
