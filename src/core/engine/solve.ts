@@ -13,9 +13,8 @@ import { merge } from './merge';
 import { toReading } from './reading';
 
 const FINDERS = [powerFindings, wireFindings, cutFindings, modelFindings];
-/** How many proven fixes a finding is given, and how many patches are tried for them. A note needs only one. */
-const MOST_FIXES = { stop: 2, fix: 2, note: 1 } as const;
-const MOST_TRIES = { stop: 7, fix: 5, note: 3 } as const;
+/** How many patches are tried for a finding, by its level. */
+const MOST_TRIES = { stop: 5, fix: 3, note: 1 } as const;
 
 /** The findings of an evaluation, the worst first, without words. */
 export function drafts(e: Evaluation): Draft[] {
@@ -57,7 +56,7 @@ function fixesOf(
     if (!patch) continue;
     if (tried++ >= MOST_TRIES[draft.level]) break;
     if (removes(rig, patch, draft, found, near)) proven.push({ ...patch });
-    if (proven.length === MOST_FIXES[draft.level]) break;
+    if (proven.length === (draft.most ?? 1)) break;
   }
   return proven;
 }

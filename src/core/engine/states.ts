@@ -179,7 +179,7 @@ export class States {
   }
 
   private foamRoot(f: (t: number) => number, cap: number): number {
-    this.foamGuess = rootIncreasing(f, this.s.melt!.flowC, cap, this.foamGuess, 2e-5).x;
+    this.foamGuess = rootIncreasing(f, this.s.melt!.flowC, cap, this.foamGuess, 5e-4).x;
     return this.foamGuess;
   }
 

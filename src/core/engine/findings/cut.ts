@@ -31,8 +31,7 @@ function window(e: Evaluation): (Draft | null)[] {
         values: { wireC: e.idle.cutAirC, flowC: s.melt!.flowC, draughtMS: s.room.draught },
         *tries() {
           yield dialForFastest(s, (feed ?? PLAIN_FEED) / s.reserve, 'up');
-          yield dialForFastest(s, PLAIN_FEED, 'up');
-          for (const shorter of [0.85, 0.7, 0.55]) yield longer(s, shorter);
+          for (const shorter of [0.8, 0.6]) yield longer(s, shorter);
         },
       },
     ];
@@ -53,7 +52,7 @@ function fast(e: Evaluation, feed: number): Draft | null {
     yield dialForFastest(s, feed / 0.85, 'up');
   }
   return feed > v
-    ? { code: 'feed-too-fast', level: 'fix', values, tries }
+    ? { code: 'feed-too-fast', level: 'fix', values, tries, most: 2 }
     : { code: 'feed-near-limit', level: 'note', values, tries };
 }
 

@@ -10,6 +10,8 @@ export interface Draft {
   readonly level: Level;
   readonly values: Values;
   readonly tries?: () => Iterable<Patch | null>;
+  /** How many proven fixes it is given where there is more than one way out (default 1). */
+  readonly most?: number;
 }
 
 /** One room of findings: what is wrong with an evaluated rig. */

@@ -28,6 +28,7 @@ function load(e: Evaluation): Draft | null {
       supply: s.rig.supply.kind,
     },
     tries: () => easeLoad(e, share),
+    most: 2,
   };
 }
 

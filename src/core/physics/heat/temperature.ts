@@ -2,8 +2,8 @@ import type { Alloy } from '../../catalog/alloys';
 import { rootIncreasing } from '../../numeric/root';
 import { KELVIN_0, SIGMA, type Surroundings } from './loss';
 
-/** Width in K at which a search for a temperature stops; the secant's last step leaves far less. */
-const TOL = 2e-5;
+/** Width in K at which a search for a temperature stops; the secant's last step leaves under a thousandth of it. */
+const TOL = 5e-4;
 /** Alloys whose resistance rises more than this can have more than one balance: those are searched from below. */
 const STEEP = 2.5;
 const STEP = 25;
