@@ -11,6 +11,7 @@ import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';
 import { Dial } from './Dial';
 import { ChoiceField, NumberField, optionsOf } from './Field';
+import css from './rig.module.css';
 import { CutFields } from './stages';
 import { CONTROL_NAMES, CONTROLS_BUILT, SETTING_NAMES, SUPPLY_NAMES } from './words';
 
@@ -89,13 +90,15 @@ export const PowerStage = memo(function PowerStage({
         onChoose={kindChosen}
         options={optionsOf(SUPPLY_NAMES, SUPPLY_KINDS)}
       />
-      <NumberField path="supply.volts" label="Volts" role="volts" />
-      <NumberField
-        path="supply.maxAmps"
-        label="Most amps"
-        role="amps"
-        whenEmpty={ratedVA ? `from its ${ratedVA} VA` : 'not known'}
-      />
+      <div className={css.pair}>
+        <NumberField path="supply.volts" label="Volts" role="volts" />
+        <NumberField
+          path="supply.maxAmps"
+          label="Most amps"
+          role="amps"
+          whenEmpty={ratedVA ? `from its ${ratedVA} VA` : 'not known'}
+        />
+      </div>
       {(supplyKind === 'transformer' || supplyKind === 'other') && (
         <ChoiceField
           path="supply.current"
@@ -116,7 +119,10 @@ export const PowerStage = memo(function PowerStage({
       {role && <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} />}
       {role && <LiveDial curve={curve} />}
       <CutFields />
-      <NumberField path="leads.areaMm2" label="Leads" role="area" />
+      <div className={css.pair}>
+        <NumberField path="leads.areaMm2" label="Leads, copper" role="area" />
+        <NumberField path="leads.lengthMm" label="out and back" role="leadLength" />
+      </div>
     </>
   );
 });

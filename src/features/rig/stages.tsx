@@ -16,6 +16,8 @@ import { useField } from './useField';
 import { ALLOY_GROUPS, FRAME_HELP, FRAME_NAMES, MATERIAL_NAMES, TENSION_NAMES } from './words';
 
 const NONE = '';
+const DRAUGHT = <Term k="draught">Draught</Term>;
+const FEED = <Term k="feed">Feed</Term>;
 
 /** Foam: what is to be cut, how dense, how wide and high. */
 export const FoamStage = memo(function FoamStage({ stock }: { stock: Stock }) {
@@ -111,6 +113,10 @@ export const CutterStage = memo(function CutterStage() {
         options={optionsOf(TENSION_NAMES)}
       />
       <NumberField path="tension.setN" label="Pull" role="force" whenEmpty="30 % of its strength" />
+      <div className={css.pair}>
+        <NumberField path="room.airC" label="Air" role="temperature" />
+        <NumberField path="room.draughtMS" label="Draught" name={DRAUGHT} role="draught" />
+      </div>
       <Check
         label="The wire stands upright"
         checked={lie.value === 'vertical'}
@@ -208,8 +214,6 @@ export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
     </>
   );
 });
-
-const FEED = <Term k="feed">Feed</Term>;
 
 /** What room and cut add to a stage: feed and how much is kept in hand. */
 export const CutFields = memo(function CutFields() {
