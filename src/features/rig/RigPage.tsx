@@ -17,6 +17,7 @@ import { Findings } from './Findings';
 import { NextCut } from './NextCut';
 import { PowerStage } from './PowerStage';
 import css from './rig.module.css';
+import { CAUTIONS_SHORT } from './words';
 import { STAGE_HEADS, STAGES, type StageId } from './stageList';
 import { StageNav } from './StageNav';
 import { CutFields, CutterStage, FoamStage, WireStage } from './stages';
@@ -84,7 +85,7 @@ function Inside({ stock }: { stock: Stock }) {
             {stage === 'wire' && <WireStage stock={stock} />}
             {stage === 'power' && <PowerStage stock={stock} curve={curve} />}
             {trying && <TryStage onLogged={tell} />}
-            {trying && <Cautions />}
+            {trying && <p className={css.says}>{CAUTIONS_SHORT}</p>}
           </div>
         </section>
         <section className={css.follow} aria-label={heads.follow}>

@@ -131,3 +131,6 @@ export const CAUTIONS = {
   fire: 'Nothing flammable about, an extinguisher in reach, never left hot.',
   shock: 'Isolated extra-low voltage only; the mains side by local code, by a licensed person.',
 } as const;
+
+export const CAUTIONS_SHORT =
+  'Open air. Glasses, sleeves, glove. Nothing flammable about. A hand near the switch, and never left hot.';

@@ -48,6 +48,7 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
   const { say, typed, profile } = useUnits();
   const { rig } = e.s;
   const middle = (l.f0 + l.f1) / 2;
+  const low = rig.frame.kind === 'slicer';
   const { idle, cutting } = reading;
   const free = Math.max(0, (rig.wire.lengthMm - rig.foam.widthMm) / 2);
   const rule = HEIGHT - 22;
@@ -59,9 +60,9 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
     <g>
       {idle && cutting ? (
         <>
-          <Figure x={16} y={l.wireY + 40} value={cutting.wireVolts} role="volts" />
-          <Figure x={16} y={l.wireY + 65} value={cutting.amps} role="amps" />
-          <text x={16} y={l.wireY + 82} className={css.caption}>
+          <Figure x={16} y={HEIGHT - 50} value={cutting.wireVolts} role="volts" />
+          <Figure x={16} y={HEIGHT - 25} value={cutting.amps} role="amps" />
+          <text x={16} y={HEIGHT - 8} className={css.caption}>
             {reading.supply.load === null
               ? `${say(idle.wireWatts, 'watts')} in the wire`
               : `supply at ${say(reading.supply.load, 'share')}`}
@@ -74,7 +75,7 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
             d={`M${w0 + 22} 88 L${w0 + Math.max(16, Math.min((free * l.pxPerMm) / 2, 60))} ${l.wireY - 8}`}
             className={css.leader}
           />
-          {cool > 8 && (
+          {cool > 8 && !low && (
             <g>
               <path
                 d={`M${w0} ${l.wireY + 12} v5 H${w0 + cool} v-5 M${w1 - cool} ${l.wireY + 12} v5 H${w1} v-5`}
@@ -87,10 +88,16 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
           )}
           {e.cut && cutting.foamC !== null ? (
             <>
-              <Figure x={middle} y={l.wireY - 10} value={cutting.foamC} role="temperature" anchor="middle" />
+              <Figure
+                x={middle}
+                y={l.wireY - (low ? 27 : 10)}
+                value={cutting.foamC}
+                role="temperature"
+                anchor="middle"
+              />
               <text
                 x={middle}
-                y={Math.min(l.wireY + 24, l.foamBottom - 6)}
+                y={low ? l.wireY - 8 : Math.min(l.wireY + 24, l.foamBottom - 6)}
                 textAnchor="middle"
                 className={css.caption}
               >
@@ -139,11 +146,8 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
         <tspan className={css.strong}>{typed(rig.wire.lengthMm, 'wireLength')}</tspan> of wire
       </text>
       {rig.wire.lie === 'vertical' && (
-        <text x={l.right + 14} y={rule + 4} className={css.caption}>
-          stands upright
-          <tspan x={l.right + 14} dy={15}>
-            (up is this way →)
-          </tspan>
+        <text x={16} y={22} className={css.caption}>
+          stands upright: up is this way →
         </text>
       )}
     </g>

@@ -36,7 +36,7 @@ export function layOut(e: Evaluation, width: number, height: number, full: boole
   const middle = (x0 + x1) / 2;
   const half = (rig.foam.widthMm * pxPerMm) / 2;
   const low = rig.frame.kind === 'slicer';
-  const wireY = full ? (low ? 158 : 136) : height * (low ? 0.72 : 0.62);
+  const wireY = full ? (low ? 148 : 136) : height * (low ? 0.72 : 0.62);
   const tall =
     rig.foam.heightMm === null
       ? full
