@@ -37,6 +37,8 @@ export const COMMON_WIRES: readonly WireChoice[] = [20, 22, 24, 26, 28, 30, 32, 
 /** A feed most hands keep to, mm/s: an inch in six seconds. Common practice, no source. */
 const EASY_FEED = 4;
 const LENGTHS = [1, 1.25, 1.6];
+/** Shares of the easy feed to aim a dial at: a dense foam is cut more slowly rather than hotter. */
+const PACES = [1, 0.7, 0.5];
 
 /**
  * A whole legal rig for a wish: of the wires given, at three lengths, the one with the fewest and mildest findings
@@ -46,8 +48,10 @@ export function propose(wish: Wish, wires: readonly WireChoice[]): Rig {
   let best: Rig | null = null;
   let bestScore = Infinity;
   for (const wire of wires.length > 0 ? wires : COMMON_WIRES) {
-    for (const factor of wish.control === 'none' ? LENGTHS : LENGTHS.slice(0, 1)) {
-      const rig = rigOf(wish, wire, factor);
+    const ways =
+      wish.control === 'none' ? LENGTHS.map((l) => [l, 1] as const) : PACES.map((p) => [1, p] as const);
+    for (const [factor, pace] of ways) {
+      const rig = rigOf(wish, wire, factor, pace);
       const score = scoreOf(rig);
       if (score < bestScore) {
         best = rig;
@@ -58,7 +62,7 @@ export function propose(wish: Wish, wires: readonly WireChoice[]): Rig {
   return best!;
 }
 
-function rigOf(wish: Wish, wire: WireChoice, factor: number): Rig {
+function rigOf(wish: Wish, wire: WireChoice, factor: number, pace: number): Rig {
   const lengthMm = Math.min(20000, Math.ceil(((wish.widthMm + 120) * factor) / 10) * 10);
   const start = wish.control === 'none' ? null : START[wish.control];
   const base = rigSchema.parse({
@@ -72,7 +76,7 @@ function rigOf(wish: Wish, wire: WireChoice, factor: number): Rig {
     foam: { kind: wish.foam, densityKgM3: FOAMS[wish.foam].usualDensity, widthMm: wish.widthMm },
   });
   const s = setUp(base);
-  const found = wish.control === 'none' ? null : settingForFastest(s, EASY_FEED / 1000 / s.reserve);
+  const found = wish.control === 'none' ? null : settingForFastest(s, (pace * EASY_FEED) / 1000 / s.reserve);
   const setting = found === null ? base.control.setting : tidy(found, 3, 'up');
   const rig = { ...base, control: { ...base.control, setting } };
   return { ...rig, from: assumed(rig, CHOSEN) };

@@ -30,7 +30,12 @@ export function curveRange(rig: Rig): [number, number] | null {
     return w.fastest && w.slowest !== null ? w.slowest / w.fastest.feed - 1 : -1;
   };
   const high = rootIncreasing(share, low.amps, low.amps * 6, low.amps * 2, low.amps * 1e-3).x;
-  if (rig.control.kind === 'none') return pad(low.amps, high, [0, Infinity]);
+  if (rig.control.kind === 'none') {
+    // No dial: the neighbourhood of the current that flows, not all that a wire could bear.
+    const now = new States(s).idle().amps;
+    const most = now > low.amps ? Math.min(high, 1.8 * now) : high;
+    return pad(low.amps, Math.max(most, 1.05 * now), [0, Infinity]);
+  }
   const ends = SETTING_LIMITS[rig.control.kind];
   if (!ends) return null;
   const a = settingAt(s, low.amps);

@@ -50,7 +50,10 @@ export function TakeUp({ kind, l }: { kind: Rig['tension']['kind']; l: Layout })
     return (
       <g {...line}>
         <path d={`M${left} ${y} H${x0}`} />
-        <path d={`M${left - 2} ${y - 30} q14 30 2 60`} strokeDasharray="3 3" />
+        <path
+          d={`M${left} ${l.barY} Q${left + 4} ${y - 20} ${left + (l.full ? 20 : 10)} ${y}`}
+          strokeDasharray="4 4"
+        />
       </g>
     );
   return (

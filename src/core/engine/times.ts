@@ -1,0 +1,87 @@
+import { rootIncreasing } from '../numeric/root';
+import { fluxAcrossSlot } from '../physics/foam/flux';
+import { heatForSlot, slotWidth } from '../physics/foam/melt';
+import { lossToAir } from '../physics/heat/loss';
+import { hottest } from '../physics/heat/temperature';
+import { approachSeconds } from '../physics/time/approach';
+import type { Evaluation } from './evaluate';
+import { ohmPerMetre, type Setup } from './setup';
+import type { CutState } from './states';
+
+/** Times of a rig: seconds to warm, to cool, to settle after a small change; and the feed's distance to settle, m. */
+export interface Times {
+  readonly warmUp: number;
+  readonly coolDown: number;
+  readonly resettle: number;
+  /** Null where nothing is cut. */
+  readonly settle: number | null;
+}
+
+/** Share of the rise at which a wire counts as warm. */
+const WARM = 0.95;
+/** At this °C a brush of the hand does no harm, a grip does (ISO 13732-1). */
+const TOUCH_C = 60;
+/** The slot counts as settled within this share of its steady width. */
+const SETTLED = 0.05;
+
+/** Times of an evaluated rig; null with a cold wire. Each is a quadrature, not a stepping in time. */
+export function timesOf(e: Evaluation): Times | null {
+  const { s, idle } = e;
+  const rise = idle.airC - s.room.airC;
+  if (!(rise > 1)) return null;
+  const capacity = s.alloy.density * s.area * s.alloy.heatCapacity;
+  const made = (t: number) => ampsAt(s, t) ** 2 * ohmPerMetre(s, t);
+  const net = (t: number) => made(t) - lossToAir(s.room, t);
+  const h = 0.5;
+  const slope = (net(idle.airC - h) - net(idle.airC + h)) / (2 * h);
+  return {
+    warmUp: approachSeconds(capacity, net, s.room.airC, s.room.airC + WARM * rise, idle.airC),
+    coolDown: approachSeconds(capacity, (t) => -lossToAir(s.room, t), idle.airC, TOUCH_C, s.room.airC),
+    resettle: slope > 0 ? (3 * capacity) / slope : 0,
+    settle: e.cut && settleDistance(s, e.cut, capacity),
+  };
+}
+
+/** Amps of the idling loop with the whole wire at tempC: what the volts push, no more than what is held. */
+export function ampsAt(s: Setup, tempC: number): number {
+  const { volts, restOhm, limitAmps } = s.drive;
+  return Math.min(limitAmps, volts / (restOhm + ohmPerMetre(s, tempC) * s.length));
+}
+
+/**
+ * Distance in m that the wire goes at the rig's feed from entering the foam, at its temperature in air, until the slot is
+ * within 5 % of its steady width; the current is the steady cutting current. 0 where still air rules the slot.
+ */
+export function settleDistance(s: Setup, cut: CutState, capacity: number): number {
+  const m = s.melt!;
+  if (cut.capped) return 0;
+  const flux = (t: number, width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, t, width);
+  const square = cut.amps * cut.amps;
+  let near = cut.heat;
+  const heatAt = (t: number) => {
+    const most = flux(t, 0);
+    near = rootIncreasing(
+      (q) => q - flux(t, slotWidth(m, q, cut.feed)),
+      0,
+      most,
+      Math.min(near, most),
+      most * 1e-6,
+    ).x;
+    return near;
+  };
+  const steady = cut.width * (1 + Math.sign(cut.airC - cut.foamC) * SETTLED);
+  const heat = heatForSlot(m, steady, cut.feed);
+  const top = hottest({ ...s.still, airC: m.flowC }, heat);
+  const stop = rootIncreasing((t) => flux(t, steady) - heat, m.flowC, top, cut.foamC, 1e-4).x;
+  const net = (t: number) => square * ohmPerMetre(s, t) - heatAt(t);
+  return cut.feed * approachSeconds(capacity, net, Math.max(cut.airC, m.flowC + 0.1), stop, cut.foamC);
+}
+
+/** Slot just after the wire enters the foam at its temperature in air, over the steady slot. */
+export function entryOverSteady(s: Setup, cut: CutState): number {
+  const m = s.melt!;
+  const flux = (width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, cut.airC, width);
+  const most = flux(0);
+  const heat = rootIncreasing((q) => q - flux(slotWidth(m, q, cut.feed)), 0, most, 0.8 * most, most * 1e-7).x;
+  return slotWidth(m, heat, cut.feed) / cut.width;
+}
