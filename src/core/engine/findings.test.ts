@@ -140,10 +140,9 @@ describe('an overloaded supply', () => {
 describe('parts not built yet', () => {
   it('are null, and a note names them', () => {
     const r = solve(testRig(blade));
-    expect(r.time).toBeNull();
     expect(r.tension.hotN).toBeNull();
     expect(r.cutting!.lagMm).toBeNull();
-    expect(r.findings.at(-1)!.values['part']).toBe('time, tension, lag');
+    expect(r.findings.at(-1)!.values['part']).toBe('tension, lag');
   });
   it('a control that is not reckoned yet gives no readings', () => {
     const r = solve(testRig({ ...blade, control: { kind: 'hold-ohm', setting: 7 } }));

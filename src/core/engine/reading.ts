@@ -3,6 +3,7 @@ import type { Reading } from '../documents/reading';
 import type { Rig } from '../documents/rig';
 import type { Evaluation } from './evaluate';
 import { ohmPerMetre } from './setup';
+import { timesOf } from './times';
 
 /** Model error that all cuts of a bench share, one sd of the logarithm. */
 export const SHARED_SD = 0.05;
@@ -36,7 +37,7 @@ export function toReading(e: Evaluation): Reading {
       leastOhm: e.load.leastOhm,
       holds: drive.built && e.load.share !== null ? e.load.share <= 1 : null,
     },
-    time: null,
+    time: known ? timeOf(e) : null,
     tension: {
       coldN: null,
       hotN: null,
@@ -57,6 +58,18 @@ export function toReading(e: Evaluation): Reading {
       : null,
     findings: [],
   };
+}
+
+function timeOf(e: Evaluation): Reading['time'] {
+  const t = timesOf(e);
+  return (
+    t && {
+      warmUpS: t.warmUp,
+      coolDownS: t.coolDown,
+      resettleS: t.resettle,
+      settleMm: t.settle === null ? null : t.settle * 1000,
+    }
+  );
 }
 
 function idleOf(e: Evaluation): NonNullable<Reading['idle']> {

@@ -14,7 +14,7 @@ import { toReading } from './reading';
 
 const FINDERS = [powerFindings, wireFindings, cutFindings, modelFindings];
 /** How many patches are tried for a finding, by its level. */
-const MOST_TRIES = { stop: 5, fix: 3, note: 1 } as const;
+const MOST_TRIES = { stop: 4, fix: 2, note: 1 } as const;
 
 /** The findings of an evaluation, the worst first, without words. */
 export function drafts(e: Evaluation): Draft[] {

@@ -24,6 +24,10 @@ export const GLOSSARY = {
   ],
   spread: ['Range', 'Two times in three the true value lies within it. It shrinks as test cuts come in.'],
   coolEnd: ['Cool end', 'The last bit of wire beside its clamp, which the clamp keeps cool. It does not cut.'],
+  settle: [
+    'Settles after',
+    'How deep the wire goes before its slot is steady: the hot wire spends its stored heat first, so a shorter test cut flatters it.',
+  ],
   takeUp: ['Take-up', 'What holds the wire tight while it grows: a spring, a weight, a springy frame.'],
   duty: ['Duty', 'The share of the time that a pulse dimmer is on.'],
   firing: ['Firing angle', 'Where in each half wave a dimmer switches on: 0° is full, 180° is off.'],

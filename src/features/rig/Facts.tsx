@@ -121,10 +121,17 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="heat"
     />
   );
+  const settle = (
+    <Fact
+      key="z"
+      name={<Term k="settle">Settles in the foam after</Term>}
+      value={reading.time?.settleMm != null ? say(reading.time.settleMm, 'depth') : '–'}
+    />
+  );
   const rows: Record<StageId, React.ReactNode[]> = {
     foam: [fastest, slowest, kerf],
     cutter: [room, drag, hand],
-    wire: [air, heat, fastest],
+    wire: [air, heat, fastest, settle],
     power: [fastest, amps, least, load],
     try: [fastest, hand, kerf],
   };

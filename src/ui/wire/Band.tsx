@@ -145,6 +145,20 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
         <tspan className={css.strong}>{typed(rig.foam.widthMm, 'foamSize')}</tspan> in foam of{' '}
         <tspan className={css.strong}>{typed(rig.wire.lengthMm, 'wireLength')}</tspan> of wire
       </text>
+      {reading.time && (
+        <text x={16} y={l.barY + 28} className={css.caption}>
+          ready in
+          <tspan x={16} dy={18} className={css.strong}>
+            {say(reading.time.warmUpS, 'time')}
+          </tspan>
+          <tspan x={16} dy={20}>
+            cool in
+          </tspan>
+          <tspan x={16} dy={18} className={css.strong}>
+            {say(reading.time.coolDownS, 'time')}
+          </tspan>
+        </text>
+      )}
       {rig.wire.lie === 'vertical' && (
         <text x={16} y={22} className={css.caption}>
           stands upright: up is this way →

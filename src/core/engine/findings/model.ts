@@ -5,7 +5,7 @@ import type { Draft, Finder } from './draft';
 export const modelFindings: Finder = (e) => [outsideTables(e), notBuilt(e)];
 
 /** Parts of the reading that this version leaves null, by name. */
-export const MISSING_PARTS = ['time', 'tension', 'lag'] as const;
+export const MISSING_PARTS = ['tension', 'lag'] as const;
 
 function notBuilt(e: Evaluation): Draft {
   const parts: string[] = [...MISSING_PARTS];
