@@ -99,6 +99,23 @@ test('ends when the process that started it is gone', async () => {
   expect(fs.existsSync(path.join(e.UPWIND_DATA, 'db.lock'))).toBe(false);
 });
 
+test('ends when npm alone is killed', async () => {
+  const e = await env();
+  const npm = spawn('npm', ['start'], {
+    cwd: root,
+    stdio: 'ignore',
+    env: { ...process.env, DATABASE_URL: '', ...e },
+  });
+  const up = () => fetch(`http://127.0.0.1:${e.PORT}/api/health`).then((r) => r.ok, () => false); // prettier-ignore
+  for (let i = 0; i < 300 && !(await up()); i++) await new Promise((r) => setTimeout(r, 100));
+  expect(await up()).toBe(true);
+  npm.kill('SIGKILL');
+  for (let i = 0; i < 100 && ((await up()) || fs.existsSync(path.join(e.UPWIND_DATA, 'db.lock'))); i++)
+    await new Promise((r) => setTimeout(r, 100));
+  expect(await up()).toBe(false);
+  expect(fs.existsSync(path.join(e.UPWIND_DATA, 'db.lock'))).toBe(false);
+});
+
 test('opened to the network, it prints an address for a phone and warns', async () => {
   const e = await env({ HOST: '0.0.0.0', UPWIND_HOSTS: 'bench.local' });
   const run = start(e);

@@ -5,6 +5,23 @@ import os from 'node:os';
 import path from 'node:path';
 import { fail } from './setup.mjs';
 
+/** Parent of a process as the kernel has it; null where that cannot be read. */
+function parentOf(pid) {
+  try {
+    const stat = fs.readFileSync(`/proc/${pid}/stat`, 'utf8');
+    return Number(stat.slice(stat.lastIndexOf(')') + 2).split(' ')[1]);
+  } catch {
+    return null;
+  }
+}
+
+/** A question: has what started us gone? Run by npm, a shell may stand between npm and us: npm itself counts too. */
+function watchParents() {
+  const parent = process.ppid;
+  const above = process.env.npm_lifecycle_event ? parentOf(parent) : null;
+  return () => process.ppid !== parent || (above !== null && parentOf(parent) !== above);
+}
+
 /** True where nobody listens on that port of that host. */
 function portFree(port, host) {
   return new Promise((resolve) => {
@@ -67,7 +84,7 @@ export async function serve({ root, data, seed, title }) {
   const phone = local
     ? ''
     : `http://${named[0] ?? mine.find((a) => !a.startsWith('[')) ?? mine[0] ?? host}:${port}`;
-  const parent = process.ppid;
+  const gone = watchParents();
   const child = spawn(
     process.execPath,
     ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', host],
@@ -95,7 +112,7 @@ export async function serve({ root, data, seed, title }) {
   process.on('SIGINT', () => stop('SIGTERM'));
   process.on('SIGTERM', () => stop('SIGTERM'));
   process.on('SIGHUP', () => stop('SIGTERM'));
-  const watch = setInterval(() => process.ppid !== parent && stop('SIGTERM'), 500);
+  const watch = setInterval(() => gone() && stop('SIGTERM'), 500);
   const ended = new Promise((resolve) =>
     child.once('exit', (code, signal) => resolve(code ?? (signal ? 1 : 0))),
   );

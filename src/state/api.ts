@@ -12,15 +12,18 @@ export type Outcome<T> =
   | { readonly kind: 'lost' };
 
 const DEADLINE_MS = 20000;
+/** A browser lets a request outlive its page only up to 64 kB. */
+const KEEP_ALIVE_MOST = 20000;
 
 /** Calls a route of our own server. Never throws. */
 export async function call<T>(method: string, path: string, body?: unknown): Promise<Outcome<T>> {
+  const text = body === undefined ? null : JSON.stringify(body);
   try {
     const response = await fetch(path, {
       method,
       headers: body === undefined ? {} : { 'content-type': 'application/json' },
-      body: body === undefined ? null : JSON.stringify(body),
-      keepalive: method === 'PUT',
+      body: text,
+      keepalive: method === 'PUT' && text !== null && text.length < KEEP_ALIVE_MOST,
       signal: AbortSignal.timeout(DEADLINE_MS),
     });
     const answer = (await response.json().catch(() => null)) as unknown;

@@ -1,11 +1,13 @@
 'use client';
 import { useMemo } from 'react';
 import { advise } from '@/core/engine/advise';
+import { solve } from '@/core/engine/solve';
+import { tuned } from '@/core/engine/tune';
 import { rangeText } from '@/core/units/format';
 import { adviceWords } from '@/core/words/advice';
 import { controlSettingText } from '@/core/words/control';
 import { apply } from '@/state/edit';
-import { useDerived, useRig, useRigStore } from '@/state/RigContext';
+import { useRig, useRigStore } from '@/state/RigContext';
 import { Act } from '@/ui/Act';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
@@ -17,7 +19,7 @@ export function NextCut() {
   const doc = useRig((s) => s.doc);
   const cuts = useRig((s) => s.cuts);
   const tuning = useRig((s) => s.tuning);
-  const { reading } = useDerived();
+
   const { say, profile } = useUnits();
   const advice = useMemo(
     () =>
@@ -29,6 +31,11 @@ export function NextCut() {
     [doc, tuning, cuts],
   );
   const { next } = advice;
+  // What the meter should say is said for the setting advised, not for the one that stands.
+  const reading = useMemo(
+    () => solve(tuned({ ...doc, control: { ...doc.control, setting: next.setting } }, tuning)),
+    [doc, tuning, next.setting],
+  );
   const reason = adviceWords(
     next.why as Parameters<typeof adviceWords>[0],
     doc.control.kind,
