@@ -148,7 +148,7 @@ const plans: Plan[] = [
   {
     doc: { ...head, name: 'Sign towers', note: 'Gate sign, letters in three passes.',
       frame: { kind: 'gantry', material: 'metal-insulated' }, wire: wireOf(3, 1200),
-      supply: supplies[4]!.supply, control: { kind: 'scale', setting: 0.59 },
+      supply: supplies[4]!.supply, control: { kind: 'scale', setting: 0.59, ratedAmps: 8 },
       leads: { areaMm2: 1.31, lengthMm: 4000, contactOhm: 0.02, fuseA: 4, switchA: 10 },
       tension: { kind: 'spring', setN: 50, springNPerMm: 0.9, springMaxN: 80 },
       foam: { kind: 'eps', densityKgM3: 15, widthMm: 600 }, cut: { feedMmS: null },
@@ -161,7 +161,7 @@ const plans: Plan[] = [
       supply: supplies[0]!.supply, control: { kind: 'none' },
       tension: { kind: 'flex', setN: 40, frameNPerMm: 1.1 },
       foam: { kind: 'eps', densityKgM3: 20, widthMm: 900 }, cut: { feedMmS: null },
-      from: { 'foam.densityKgM3': 'measured', 'tension.setN': 'assumed', 'leads.areaMm2': 'assumed', 'leads.lengthMm': 'assumed', 'leads.contactOhm': 'assumed' } },
+      leads: { switchA: 6 }, from: { 'foam.densityKgM3': 'measured', 'tension.setN': 'assumed', 'leads.areaMm2': 'assumed', 'leads.lengthMm': 'assumed', 'leads.contactOhm': 'assumed' } },
     foam: foams[1]!.name, spool: spools[3]!.name, supply: supplies[0]!.name, at: '2026-10-20T19:05:00Z', lnKappa: 0, psi: 0, cuts: 0, widths: [],
   },
   {

@@ -1,4 +1,5 @@
 import { dragPerMetre } from '../physics/foam/drag';
+import { batteryMinutes } from '../physics/circuit/batteryMinutes';
 import { coolEndLength } from '../physics/time/coolEnd';
 import { roomForWire } from '../physics/wire/room';
 import { loadOf, type Load } from './load';
@@ -28,6 +29,11 @@ export interface Evaluation {
   readonly drag: number | null;
   /** Reach of the cool ends, m; null with a cold wire. */
   readonly coolEnd: number | null;
+  /** Minutes of a battery at this setting, and the fastest feed full and at the stop, mm/s; null for other supplies. */
+  readonly battery: {
+    readonly minutes: number | null;
+    readonly fastestFeedMmS: [number | null, number | null];
+  } | null;
   /** Length of wire that the foam's width wants, m. */
   readonly wantedLength: number | null;
 }
@@ -57,8 +63,30 @@ export function evaluate(rig: Rig, near?: Evaluation): Evaluation {
     reserve,
     drag: reserve === null ? null : dragPerMetre(s.stress10, s.diameter, reserve),
     coolEnd,
+    battery: batteryOf(s, states, cut?.foamC ?? idle.airC, cut?.airC ?? idle.airC),
     wantedLength: coolEnd === null ? null : roomForWire(rig.foam.widthMm / 1000, coolEnd, 0),
   };
+}
+
+/** How long a battery lasts at the amps of the mean of full and stop, and what it does full and at the stop. */
+function batteryOf(s: Setup, states: States, foamC: number, airC: number): Evaluation['battery'] {
+  const { supply, control } = s.rig;
+  const b = supply.battery;
+  if (!b) return null;
+  const at = (charge: number) => setUp({ ...s.rig, supply: { ...supply, battery: { ...b, charge } } });
+  const fastest = (charge: number) => {
+    const feed = new States(at(charge)).atWidth(s.diameter)?.feed;
+    return feed === undefined ? null : feed * 1000;
+  };
+  const mean = at(0.5).drive;
+  const ohm = states.cutOhm(airC, foamC);
+  const wire = mean.volts / (mean.restOhm + ohm);
+  const held = s.drive.heldAmps === null ? wire : Math.min(s.drive.heldAmps, wire);
+  const duty = control.kind === 'pwm' ? Math.sqrt(control.setting ?? 1) : 1;
+  const amps =
+    control.kind === 'buck' ? (mean.volts * held) / (control.efficiency * mean.openVolts) : held * duty;
+  const minutes = amps > 0 ? batteryMinutes(b.chemistry, b.ampHours, b.charge, amps) : null;
+  return { minutes, fastestFeedMmS: [fastest(1), fastest(0)] };
 }
 
 /** A switching supply shuts off when overloaded; a bench supply limits; the others go on and overheat. */

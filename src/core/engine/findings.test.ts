@@ -7,6 +7,8 @@ import { testRig } from './testRigs';
 type Parts = Parameters<typeof testRig>[0];
 const bench = { kind: 'bench', volts: 32, maxAmps: 6 } as const;
 const blade: Parts = {
+  leads: { areaMm2: 1.31, switchA: 10, fuseA: 4 },
+
   foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
   supply: bench,
   cut: { feedMmS: 2.9 },
@@ -38,6 +40,20 @@ const CASES: [FindingCode, Level, string, Parts][] = [
   ['wide-slot', 'note', 'slow', { ...blade, cut: { feedMmS: 1.2 } }],
   ['smokes-at-entry', 'note', 'idling over the fume limit', { ...blade, control: { setting: 21 } }],
   ['outside-model', 'note', 'a density off the table', { ...blade, foam: { kind: 'xps', densityKgM3: 80, widthMm: 640 } }],
+  ['lead-overheats', 'stop', '5 A in 22 gauge lead', { ...blade, wire: { diameterMm: 0.8, lengthMm: 1050 }, leads: { areaMm2: 0.326, switchA: 10, fuseA: 4 }, control: { kind: 'amps', setting: 5 } }],
+  ['metal-frame-live', 'stop', 'a bare metal bow', { ...blade, frame: { kind: 'bow', material: 'metal' } }],
+  ['frame-too-shallow', 'stop', 'a high block in a low bow', { ...blade, frame: { kind: 'bow', throatMm: 150 }, foam: { kind: 'xps', densityKgM3: 33, widthMm: 640, heightMm: 120 } }],
+  ['control-overload', 'stop', 'a dimmer of 2 A at 4.6 A', { ...blade, control: { kind: 'pwm', setting: 0.3, ratedAmps: 2 } }],
+  ['control-limit-unknown', 'fix', 'nobody knows the dimmer', { ...blade, control: { kind: 'pwm', setting: 0.3 } }],
+  ['lead-loss-high', 'fix', 'thin long leads', { ...blade, leads: { areaMm2: 0.5, lengthMm: 20000, switchA: 10, fuseA: 4 } }],
+  ['contact-loss-high', 'fix', 'half an ohm of rust', { ...blade, leads: { areaMm2: 1.31, contactOhm: 0.6, switchA: 10, fuseA: 4 } }],
+  ['no-fuse', 'fix', 'a battery without a fuse', { ...blade, supply: { kind: 'battery', volts: 12, maxAmps: 20 }, control: { kind: 'none', setting: null }, leads: { areaMm2: 1.31, switchA: 10 } }],
+  ['no-switch', 'fix', 'a plug for a switch', { ...blade, leads: { areaMm2: 1.31, fuseA: 4 } }],
+  ['battery-short', 'fix', 'a small pack', { ...blade, supply: { kind: 'battery', volts: 18, maxAmps: 20, battery: { chemistry: 'lithium-polymer', cells: 5, ampHours: 0.4 } }, control: { kind: 'none', setting: null } }],
+  ['battery-weak', 'fix', 'small alkaline cells', { wire: { diameterMm: 0.3, lengthMm: 150 }, supply: { kind: 'battery', volts: 9, maxAmps: 5, battery: { chemistry: 'alkaline', cells: 6, ampHours: 2 } }, control: { kind: 'none', setting: null }, foam: { widthMm: 80 } }],
+  ['charge-fade', 'note', 'a lithium pack from full to stop', { ...blade, supply: { kind: 'battery', volts: 18, maxAmps: 20, battery: { chemistry: 'lithium-polymer', cells: 5, ampHours: 5 } }, control: { kind: 'none', setting: null } }],
+  ['pulse-too-slow', 'fix', 'one pulse a second', { ...blade, control: { kind: 'pwm', setting: 0.3, frequencyHz: 1, ratedAmps: 10 } }],
+  ['dial-too-coarse', 'fix', 'ten settings in all', { ...blade, control: { kind: 'volts', setting: 18.5, steps: 10 } }],
 ]; // prettier-ignore
 
 describe('findings', () => {
@@ -112,7 +128,7 @@ describe('an overloaded supply', () => {
       }),
     );
     expect([r.idle, r.cutting, r.time, r.spread]).toEqual([null, null, null, null]);
-    expect(r.findings.map((f) => f.code)).toEqual(['supply-overload', 'outside-model']);
+    expect(r.findings.map((f) => f.code)).toEqual(['supply-overload', 'no-switch', 'outside-model']);
   });
   it('a transformer goes on', () => {
     const r = solve(
@@ -134,6 +150,55 @@ describe('an overloaded supply', () => {
       }),
     );
     expect(r.supply.leastOhm).toBeCloseTo(24 / (60 / (1.25 * 24)), 9);
+  });
+});
+
+describe('controls', () => {
+  const { idle: volts } = solve(testRig({ ...blade, control: { kind: 'volts', setting: 18.5 } }));
+  it('a buck converter drives like volts held, and draws its watts from the supply', () => {
+    const r = solve(testRig({ ...blade, control: { kind: 'buck', setting: 18.5 } }));
+    expect(r.idle!.amps).toBeCloseTo(volts!.amps!, 6);
+    const out = 18.5 * r.cutting!.amps!;
+    expect(r.supply.load!).toBeGreaterThan(out / 0.9 / 32 / 6 - 1e-9);
+    expect(r.supply.load!).toBeLessThan((18.5 * r.cutting!.amps!) / 0.9 / 32 / 6 + 0.01);
+  });
+  it('a buck converter gives at least a volt less than it gets', () => {
+    const most = solve(testRig({ ...blade, control: { kind: 'buck', setting: 40 } })).idle!;
+    expect(most.amps! * most.wireOhm! + most.amps! * 0.0495).toBeLessThan(31.01);
+  });
+  it('a sliding clip stands for a shorter wire: a hundredth less length is two hundredths more heat', () => {
+    const battery = {
+      supply: { kind: 'battery', volts: 12.6, maxAmps: null },
+      leads: { lengthMm: 0, contactOhm: 0 },
+      foam: { widthMm: 400 },
+    } as const;
+    const heat = (setting: number) =>
+      solve(testRig({ ...battery, control: { kind: 'clip', setting } })).idle!.wattsPerM!;
+    expect((heat(792) / heat(800) - 1) / 0.01).toBeCloseTo(2, 1);
+    const cut = solve(
+      testRig({ ...battery, wire: { lengthMm: 800 }, control: { kind: 'none', setting: null } }),
+    ).idle!.wattsPerM!;
+    expect(heat(800)).toBeCloseTo(cut, 6);
+  });
+});
+
+describe('a battery', () => {
+  it('gives its minutes, and its fastest feed full and at the stop', () => {
+    const rig = testRig({
+      ...blade,
+      supply: {
+        kind: 'battery',
+        volts: 12,
+        maxAmps: 20,
+        battery: { chemistry: 'lead-acid', cells: 6, ampHours: 40, charge: 1 },
+      },
+      control: { kind: 'none', setting: null },
+      wire: { diameterMm: 0.455, lengthMm: 760 },
+    });
+    const { battery } = solve(rig);
+    expect(battery!.fastestFeedMmS[0]!).toBeGreaterThan(battery!.fastestFeedMmS[1]!);
+    expect(battery!.minutes!).toBeGreaterThan(300);
+    expect(solve(testRig(blade)).battery).toBeNull();
   });
 });
 

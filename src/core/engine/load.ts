@@ -31,12 +31,18 @@ export function loadOf(s: Setup, idleAmps: number, cuttingAmps: number, idleC: n
   const bench = rig.supply.kind === 'bench';
   const coldAmps = drive.volts / (drive.restOhm + ohmPerMetre(s, s.room.airC) * s.length);
   const rms = Math.max(bench ? 0 : coldAmps, idleAmps, cuttingAmps);
-  let worst = rms;
+  // A buck converter draws its output's watts, over its efficiency, at the supply's own volts.
+  let worst = drive.kind === 'buck' ? (drive.volts * rms) / (rig.control.efficiency * drive.openVolts) : rms;
   if (drive.pulsed && drive.volts > 0) {
     const coolest = bench ? idleC : s.room.airC;
     const pulse = drive.openVolts / (drive.restOhm + ohmPerMetre(s, coolest) * s.length);
     worst = Math.max(pulse, drive.openVolts * (rms / drive.volts));
   }
   if (max === null) return { share: null, worstAmps: worst, peaksOnly: false, leastOhm };
-  return { share: worst / max, worstAmps: worst, peaksOnly: worst > max && rms <= max, leastOhm };
+  return {
+    share: worst / max,
+    worstAmps: worst,
+    peaksOnly: drive.pulsed && worst > max && rms <= max,
+    leastOhm,
+  };
 }

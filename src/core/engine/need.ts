@@ -5,7 +5,7 @@ import { lossToAir } from '../physics/heat/loss';
 import { hottest } from '../physics/heat/temperature';
 import { rootIncreasing } from '../numeric/root';
 import type { Need } from '../documents/need';
-import { ohmPerMetre, setUp, type Drive, type Setup } from './setup';
+import { BUCK_DROP, ohmPerMetre, setUp, type Drive, type Setup } from './setup';
 import { States } from './states';
 import type { Rig } from '../documents/rig';
 
@@ -45,6 +45,7 @@ export function settingOf(drive: Drive, volts: number, amps: number): number | n
   const share = volts / drive.openVolts;
   if (!(share <= 1)) return null;
   if (drive.kind === 'volts') return volts;
+  if (drive.kind === 'buck') return volts <= drive.openVolts - BUCK_DROP ? volts : null;
   if (drive.kind === 'pwm') return share * share;
   if (drive.kind === 'phase') return phaseAngle(share);
   if (drive.kind === 'scale') return share;

@@ -48,7 +48,7 @@ export function toReading(e: Evaluation): Reading {
       pluckHz: null,
       slackMm: null,
     },
-    battery: null,
+    battery: known ? e.battery : null,
     spread: known
       ? {
           amps: range(e.idle.cutAmps, AMPS_SD),
@@ -82,7 +82,10 @@ function idleOf(e: Evaluation): NonNullable<Reading['idle']> {
   return {
     amps,
     peakAmps: peak,
-    supplyVolts: Math.min(source - amps * drive.internalOhm, amps * (ohm + drive.leadOhm)),
+    supplyVolts:
+      drive.kind === 'buck'
+        ? drive.openVolts
+        : Math.min(source - amps * drive.internalOhm, amps * (ohm + drive.leadOhm)),
     wireVolts: amps * ohm,
     wireOhm: ohm,
     wireWatts: amps * amps * ohm,

@@ -64,12 +64,13 @@ export function setUp(rig: Rig): Setup {
   const foam = FOAMS[rig.foam.kind];
   const strand = rig.wire.diameterMm / 1000;
   const area = metalArea(strand, rig.wire.strands);
-  const length = rig.wire.lengthMm / 1000;
+  const hung = rig.wire.lengthMm / 1000;
+  const length = rig.control.kind === 'clip' ? (rig.control.setting ?? rig.wire.lengthMm) / 1000 : hung;
   const airC = rig.room.airC;
   const rho20 =
     rig.wire.measuredOhm === null
       ? alloy.rho20
-      : measuredResistivity(rig.wire.measuredOhm, area, length, alloy.ct, airC);
+      : measuredResistivity(rig.wire.measuredOhm, area, hung, alloy.ct, airC);
   const diameter = envelopeDiameter(strand, rig.wire.strands);
   const room: Surroundings = Object.freeze({
     diameter,
@@ -105,6 +106,9 @@ export function ohmPerMetre(s: Setup, tempC: number): number {
   return resistancePerMetre(s.rho20, s.alloy.ct, s.area, tempC);
 }
 
+/** A buck converter gives at least this much less than it gets, V. Common practice, no source. */
+export const BUCK_DROP = 1;
+
 function driveOf(rig: Rig): Drive {
   const { supply, control, leads } = rig;
   const b = supply.battery;
@@ -123,19 +127,27 @@ function driveOf(rig: Rig): Drive {
         : pulsed
           ? Math.sqrt(setting ?? 1)
           : 1;
-  const volts = control.kind === 'volts' ? Math.min(setting ?? open, open) : open * share;
+  const buck = control.kind === 'buck';
+  const volts =
+    control.kind === 'volts'
+      ? Math.min(setting ?? open, open)
+      : buck
+        ? Math.max(0, Math.min(setting ?? 0, open - BUCK_DROP))
+        : open * share;
   const heldAmps = control.kind === 'amps' ? setting : null;
   const maxAmps =
     supply.maxAmps ?? (supply.ratedVA !== undefined ? supply.ratedVA / (1.25 * supply.volts) : null);
   const cap =
-    supply.kind === 'bench' && maxAmps !== null ? maxAmps * (pulsed ? Math.sqrt(setting ?? 1) : 1) : Infinity;
+    supply.kind === 'bench' && maxAmps !== null && !buck
+      ? maxAmps * (pulsed ? Math.sqrt(setting ?? 1) : 1)
+      : Infinity;
   const onAc = supply.current === 'ac';
   const fullShare = control.kind === 'phase' ? Math.max(1e-9, share) : 1;
   return Object.freeze({
     volts,
     limitAmps: Math.min(cap, heldAmps ?? Infinity),
     heldAmps,
-    restOhm: inside + outside,
+    restOhm: (buck ? 0 : inside) + outside,
     internalOhm: inside,
     leadOhm: outside,
     openVolts: open,
@@ -144,6 +156,6 @@ function driveOf(rig: Rig): Drive {
     peak: control.kind === 'phase' ? phasePeak(setting ?? 0) / fullShare : onAc ? Math.SQRT2 : 1,
     pulsed,
     maxAmps,
-    built: control.kind !== 'buck' && control.kind !== 'clip' && control.kind !== 'hold-ohm',
+    built: control.kind !== 'hold-ohm',
   });
 }

@@ -1,4 +1,4 @@
-import { LEVELS, type Finding, type Reading } from '../documents/reading';
+import type { Finding, Level, Reading } from '../documents/reading';
 import { SETTING_LIMITS } from '../documents/controlKinds';
 import type { Rig } from '../documents/rig';
 import { findingWords, patchWords } from '../words/findings';
@@ -9,17 +9,21 @@ import type { Draft, Patch } from './findings/draft';
 import { modelFindings } from './findings/model';
 import { powerFindings } from './findings/power';
 import { wireFindings } from './findings/wire';
+import { wiringFindings } from './findings/wiring';
 import { merge } from './merge';
 import { toReading } from './reading';
 
-const FINDERS = [powerFindings, wireFindings, cutFindings, modelFindings];
+const FINDERS = [powerFindings, wiringFindings, wireFindings, cutFindings, modelFindings];
 /** How many patches are tried for a finding, by its level. */
 const MOST_TRIES = { stop: 4, fix: 2, note: 1 } as const;
 
+const RANK = { stop: 0, fix: 1, note: 2 } as const satisfies Record<Level, number>;
+
 /** The findings of an evaluation, the worst first, without words. */
 export function drafts(e: Evaluation): Draft[] {
-  const found = FINDERS.flatMap((f) => f(e)).filter((d): d is Draft => d !== null);
-  return found.sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level));
+  const sorted: Draft[][] = [[], [], []];
+  for (const finder of FINDERS) for (const d of finder(e)) if (d) sorted[RANK[d.level]]!.push(d);
+  return sorted.flat();
 }
 
 /** The reading of a rig, with findings and their proven fixes. Pure; the rig is not changed. */
@@ -63,10 +67,25 @@ function fixesOf(
 
 function removes(rig: Rig, patch: Patch, draft: Draft, found: readonly Draft[], near: Evaluation): boolean {
   if (!legal(rig, patch)) return false;
-  const rank = LEVELS.indexOf(draft.level);
-  return drafts(evaluate(merge(rig, patch), near)).every(
-    (d) =>
-      d.code !== draft.code && (LEVELS.indexOf(d.level) > rank || found.some((was) => was.code === d.code)),
+  const patched = merge(rig, patch);
+  // What no current flows by changes no answer: only the findings are looked at again.
+  const e = coldPatch(patch) ? { ...near, s: { ...near.s, rig: patched } } : evaluate(patched, near);
+  for (const finder of FINDERS) {
+    for (const d of finder(e)) {
+      if (!d) continue;
+      if (d.code === draft.code) return false;
+      if (RANK[d.level] <= RANK[draft.level] && !found.some((was) => was.code === d.code)) return false;
+    }
+  }
+  return true;
+}
+
+/** Whether a patch names only fuse, switch and the frame's material. A test holds it to the plain way. */
+function coldPatch(patch: Patch): boolean {
+  return Object.entries(patch).every(
+    ([group, part]) =>
+      (group === 'leads' && Object.keys(part as object).every((k) => k === 'fuseA' || k === 'switchA')) ||
+      (group === 'frame' && Object.keys(part as object).every((k) => k === 'material')),
   );
 }
 
@@ -76,7 +95,7 @@ function legal(rig: Rig, patch: Patch): boolean {
   const within = (x: number | null | undefined, lo: number, hi: number) => x == null || (x >= lo && x <= hi);
   const dial = SETTING_LIMITS[rig.control.kind];
   return (
-    (control === undefined || (dial !== null && within(control['setting'], dial[0], dial[1]))) &&
+    (control?.['setting'] === undefined || (dial !== null && within(control['setting'], dial[0], dial[1]))) &&
     within(wire?.['lengthMm'], 1, 20000) &&
     within(wire?.['diameterMm'], 0.02, 5) &&
     within(cut?.['feedMmS'], 0.01, 1000)

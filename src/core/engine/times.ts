@@ -32,14 +32,22 @@ export function timesOf(e: Evaluation): Times | null {
   const capacity = s.alloy.density * s.area * s.alloy.heatCapacity;
   const made = (t: number) => ampsAt(s, t) ** 2 * ohmPerMetre(s, t);
   const net = (t: number) => made(t) - lossToAir(s.room, t);
-  const h = 0.5;
-  const slope = (net(idle.airC - h) - net(idle.airC + h)) / (2 * h);
   return {
     warmUp: approachSeconds(capacity, net, s.room.airC, s.room.airC + WARM * rise, idle.airC),
     coolDown: approachSeconds(capacity, (t) => -lossToAir(s.room, t), idle.airC, TOUCH_C, s.room.airC),
-    resettle: slope > 0 ? (3 * capacity) / slope : 0,
+    resettle: 3 * (timeConstant(e) ?? 0),
     settle: e.cut && settleDistance(s, e.cut, capacity),
   };
+}
+
+/** Time constant in s of a small change about the idling temperature; null with a cold wire. */
+export function timeConstant(e: Evaluation): number | null {
+  const { s, idle } = e;
+  if (!(idle.airC - s.room.airC > 1)) return null;
+  const h = 0.5;
+  const net = (t: number) => ampsAt(s, t) ** 2 * ohmPerMetre(s, t) - lossToAir(s.room, t);
+  const slope = (net(idle.airC - h) - net(idle.airC + h)) / (2 * h);
+  return slope > 0 ? (s.alloy.density * s.area * s.alloy.heatCapacity) / slope : null;
 }
 
 /** Amps of the idling loop with the whole wire at tempC: what the volts push, no more than what is held. */

@@ -2,7 +2,7 @@ import { rootIncreasing } from '../numeric/root';
 import { SETTING_LIMITS } from '../documents/controlKinds';
 import type { Rig } from '../documents/rig';
 import { ampsForFastest, heldAt, settingOf, voltsFor } from './need';
-import { setUp, type Setup } from './setup';
+import { BUCK_DROP, setUp, type Setup } from './setup';
 import { States } from './states';
 import { windowOf } from './window';
 
@@ -20,6 +20,13 @@ export interface WindowCurve {
 
 const SLOWEST_SHOWN = 0.0003;
 
+/** The most a dial can ask of its supply. */
+const TOP: Partial<Record<Rig['control']['kind'], (s: Setup) => number>> = {
+  volts: (s) => s.drive.openVolts,
+  buck: (s) => s.drive.openVolts - BUCK_DROP,
+  amps: (s) => s.drive.maxAmps ?? Infinity,
+};
+
 /** Range of the dial that is worth drawing: from a crawl to where nothing cuts clean; null where nothing melts. */
 export function curveRange(rig: Rig): [number, number] | null {
   const s = setUp(rig);
@@ -36,15 +43,16 @@ export function curveRange(rig: Rig): [number, number] | null {
     const most = now > low.amps ? Math.min(high, 1.8 * now) : high;
     return pad(low.amps, Math.max(most, 1.05 * now), [0, Infinity]);
   }
+  if (rig.control.kind === 'clip') {
+    const longest = rig.wire.lengthMm;
+    return [Math.min(longest, Math.max(rig.foam.widthMm, 0.3 * longest)), longest];
+  }
   const ends = SETTING_LIMITS[rig.control.kind];
   if (!ends) return null;
   const a = settingAt(s, low.amps);
   const b = settingAt(s, high);
-  const top = rig.control.kind === 'volts' ? s.drive.openVolts : (s.drive.maxAmps ?? Infinity);
-  const limits: [number, number] = [
-    ends[0],
-    Math.min(ends[1], rig.control.kind === 'volts' || rig.control.kind === 'amps' ? top : Infinity),
-  ];
+  const top = TOP[rig.control.kind]?.(s) ?? Infinity;
+  const limits: [number, number] = [ends[0], Math.min(ends[1], top)];
   const full = rig.control.kind === 'phase' ? 0 : limits[1];
   const from = a ?? full;
   const to = b ?? full;

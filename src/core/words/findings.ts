@@ -101,6 +101,59 @@ const TELLERS: Record<FindingCode, Teller> = {
     head: 'Smokes as it goes in',
     text: `The idling wire stands at ${say(num(v, 'wireC'), 'temperature')}, over the foam’s ${say(num(v, 'fumeC'), 'temperature')}: it smokes at entry, then settles. Open air.`,
   }),
+  'lead-overheats': (v, say) => ({
+    head: 'The leads get hot',
+    text: `${say(num(v, 'amps'), 'amps')} run through leads of ${say(num(v, 'areaMm2'), 'area')}, which carry ${say(num(v, 'leadAmps'), 'amps')}.`,
+  }),
+  'metal-frame-live': () => ({
+    head: 'The frame is live',
+    text: 'The wire stands on bare metal: the frame carries the current past it. Insulate both anchors, and check with a meter that frame and wire are apart before power.',
+  }),
+  'frame-too-shallow': (v, say) => ({
+    head: 'The bow is not deep enough',
+    text: `${say(num(v, 'heightMm'), 'foamSize')} of foam and 40 mm of packing do not go under a throat of ${say(num(v, 'throatMm'), 'wireLength')}.`,
+  }),
+  'control-overload': (v, say) => ({
+    head: 'The dimmer is too small',
+    text: `It carries ${say(num(v, 'amps'), 'amps')} and is rated ${say(num(v, 'ratedAmps'), 'amps')}: ${say(num(v, 'load'), 'share')} of what it bears. Take a bigger one; give it air in any case.`,
+  }),
+  'control-limit-unknown': () => ({
+    head: 'How many amps does the dimmer bear?',
+    text: 'The rating of the control itself is not known. Look on it; cheap ones bear half of what they say.',
+  }),
+  'lead-loss-high': (v, say) => ({
+    head: 'The leads take too much',
+    text: `${say(num(v, 'volts'), 'volts')} are lost in the copper, ${say(num(v, 'share'), 'share')} of the wire’s volts; 5 % is the most worth losing.`,
+  }),
+  'contact-loss-high': (v, say) => ({
+    head: 'The contacts take too much',
+    text: `${say(num(v, 'volts'), 'volts')} are lost in contacts and what stands in series, ${say(num(v, 'share'), 'share')} of the wire’s volts. Clean and clamp them.`,
+  }),
+  'no-fuse': () => ({
+    head: 'No fuse in the loop',
+    text: 'This supply can push more than the leads carry: a short would burn them. At a battery the fuse sits at its terminal, a blade fuse.',
+  }),
+  'no-switch': () => ({
+    head: 'No switch in the loop',
+    text: 'Pulling a plug takes a hand off the work. A foot or hold-to-run switch leaves both on the bow.',
+  }),
+  'battery-short': (v, say) => ({ head: 'The battery is soon flat', text: `It lasts about ${say(num(v, 'minutes'), 'count')} minutes at this setting.` }),
+  'battery-weak': (v, say) => ({
+    head: 'The battery sags',
+    text: `The wire has ${say(num(v, 'wireOhm'), 'ohms')}, the battery ${say(num(v, 'insideOhm'), 'ohms')} inside: keep the wire at three times that or more.`,
+  }),
+  'charge-fade': (v, say) => ({
+    head: 'It fades as it empties',
+    text: `Fastest feed full ${say(num(v, 'fullFeedMmS'), 'feed')}, at the stop ${say(num(v, 'stopFeedMmS'), 'feed')}.`,
+  }),
+  'pulse-too-slow': (v, say) => ({
+    head: 'Pulses too slow',
+    text: `At ${say(num(v, 'hertz'), 'count')} pulses a second the wire flickers between them; it wants ${say(num(v, 'leastHertz'), 'count')} or more.`,
+  }),
+  'dial-too-coarse': (v, say) => ({
+    head: 'The dial is too coarse',
+    text: `One step moves the fastest feed by ${say(num(v, 'share'), 'share')}.`,
+  }),
   'outside-model': (v, say) =>
     v['part'] === 'density'
       ? { head: 'Density outside the table',
@@ -136,6 +189,13 @@ export function patchWords(patch: Part, rig: Pick<Rig, 'control'>, say: Say): st
   if (typeof wire?.['lengthMm'] === 'number') words.push(`use ${say(wire['lengthMm'], 'wireLength')} of wire`);
   if (typeof wire?.['diameterMm'] === 'number')
     words.push(`use ${say(wire['diameterMm'], 'wireDiameter')} wire`);
+  const leads = patch['leads'] as Part | undefined;
+  if (typeof leads?.['areaMm2'] === 'number') words.push(`use leads of ${say(leads['areaMm2'], 'area')}`);
+  if (typeof leads?.['fuseA'] === 'number') words.push(`add a fuse of ${say(leads['fuseA'], 'amps')}`);
+  if (typeof leads?.['switchA'] === 'number') words.push(`add a switch for ${say(leads['switchA'], 'amps')}`);
+  if ((patch['frame'] as Part | undefined)?.['material'] === 'metal-insulated')
+    words.push('insulate both anchors');
+  if (typeof control?.['frequencyHz'] === 'number') words.push(`pulse at ${control['frequencyHz']} Hz`);
   if (typeof cut?.['feedMmS'] === 'number') words.push(`cut at ${say(cut['feedMmS'], 'feed')}`);
   if (cut?.['feedMmS'] === null) words.push('let the feed follow');
   const all = words.join(', ');

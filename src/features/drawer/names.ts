@@ -18,4 +18,6 @@ export const CONTROL_WORDS: Partial<Record<ControlKind, string>> = {
   pwm: 'pulse-width dimmer',
   phase: 'dimmer ahead of it',
   scale: 'variac or tap',
+  buck: 'buck converter',
+  clip: 'clip slid along the wire',
 };

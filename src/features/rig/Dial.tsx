@@ -1,6 +1,7 @@
 'use client';
 import { SETTING_LIMITS } from '@/core/documents/control';
 import type { Rig } from '@/core/documents/rig';
+import { BUCK_DROP } from '@/core/engine/setup';
 import { cleanRange, type WindowCurve } from '@/core/engine/windowCurve';
 import { text } from '@/core/units/format';
 import { SETTING_ROLE } from '@/core/words/control';
@@ -14,8 +15,14 @@ export function dialOf(rig: Rig): { min: number; max: number; step: number } | n
   const limits = SETTING_LIMITS[rig.control.kind];
   if (!limits) return null;
   const { volts, maxAmps } = rig.supply;
-  const max = rig.control.kind === 'volts' ? volts : rig.control.kind === 'amps' ? (maxAmps ?? 10) : limits[1];
-  const fine = { volts: 0.1, amps: 0.01, pwm: 0.005, phase: 1, scale: 0.005 } as Partial<
+  const tops: Partial<Record<Rig['control']['kind'], number>> = {
+    volts,
+    buck: Math.max(1, volts - BUCK_DROP),
+    amps: maxAmps ?? 10,
+    clip: rig.wire.lengthMm,
+  };
+  const max = tops[rig.control.kind] ?? limits[1];
+  const fine = { volts: 0.1, buck: 0.1, clip: 1, amps: 0.01, pwm: 0.005, phase: 1, scale: 0.005 } as Partial<
     Record<Rig['control']['kind'], number>
   >;
   const step = rig.control.steps ? (max - limits[0]) / (rig.control.steps - 1) : (fine[rig.control.kind] ?? 1);

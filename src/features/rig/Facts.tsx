@@ -128,11 +128,19 @@ export function Facts({ stage }: { stage: StageId }) {
       value={reading.time?.settleMm != null ? say(reading.time.settleMm, 'depth') : '–'}
     />
   );
+  const minutes = reading.battery?.minutes;
+  const battery = (
+    <Fact
+      key="b"
+      name="The battery lasts about"
+      value={minutes != null ? `${say(minutes, 'count')} min` : '–'}
+    />
+  );
   const rows: Record<StageId, React.ReactNode[]> = {
     foam: [fastest, slowest, kerf],
     cutter: [room, drag, hand],
     wire: [air, heat, fastest, settle],
-    power: [fastest, amps, least, load],
+    power: reading.battery ? [fastest, amps, battery, load] : [fastest, amps, least, load],
     try: [fastest, hand, kerf],
   };
   return (

@@ -2,7 +2,8 @@
 import { memo } from 'react';
 import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
 import type { ControlKind } from '@/core/documents/control';
-import { SUPPLY_KINDS, type Supply, type SupplyKind } from '@/core/documents/supply';
+import type { Rig } from '@/core/documents/rig';
+import { SUPPLY_KINDS, type SupplyKind } from '@/core/documents/supply';
 import type { WindowCurve } from '@/core/engine/windowCurve';
 import { SETTING_ROLE } from '@/core/words/control';
 import type { Stock } from '@/state/types';
@@ -17,9 +18,11 @@ import { CONTROL_NAMES, CONTROLS_BUILT, SETTING_NAMES, SUPPLY_NAMES } from './wo
 
 const NONE = '';
 /** A setting to begin with where the control is changed. */
-function firstSetting(kind: ControlKind, supply: Supply): number | null {
+function firstSetting(kind: ControlKind, { supply, wire }: Pick<Rig, 'supply' | 'wire'>): number | null {
+  if (kind === 'clip') return wire.lengthMm;
+  if (kind === 'hold-ohm') return 5;
   if (kind === 'none') return null;
-  if (kind === 'volts') return supply.volts / 2;
+  if (kind === 'volts' || kind === 'buck') return supply.volts / 2;
   if (kind === 'amps') return Math.min(2, supply.maxAmps ?? 2);
   if (kind === 'phase') return 90;
   return 0.5;
@@ -39,6 +42,7 @@ export const PowerStage = memo(function PowerStage({
   const ratedVA = useRig((s) => s.doc.supply.ratedVA);
   const kind = useRig((s) => s.doc.control.kind);
   const role = SETTING_ROLE[kind];
+  const rated = kind === 'pwm' || kind === 'phase' || kind === 'scale' || kind === 'buck';
   const blank = { battery: undefined, ratedVA: undefined, isolated: undefined };
   const take = (next: string) => {
     const { doc } = store.getState();
@@ -46,7 +50,8 @@ export const PowerStage = memo(function PowerStage({
     const found = stock.supplies.find((s) => s.id === next);
     if (!found) return void store.getState().edit('supply', apply(doc, {}), { supplyId: null });
     const kind = control.kind === found.control ? control.kind : found.control;
-    const setting = kind === control.kind ? control.setting : firstSetting(kind, found.supply);
+    const setting =
+      kind === control.kind ? control.setting : firstSetting(kind, { ...doc, supply: found.supply });
     store
       .getState()
       .edit('supply', apply(doc, { supply: { ...blank, ...found.supply }, control: { kind, setting } }), {
@@ -66,7 +71,7 @@ export const PowerStage = memo(function PowerStage({
     store.getState().edit(
       'control',
       apply(store.getState().doc, {
-        control: { kind, setting: firstSetting(kind, store.getState().doc.supply) },
+        control: { kind, setting: firstSetting(kind, store.getState().doc) },
       }),
     );
   return (
@@ -116,12 +121,21 @@ export const PowerStage = memo(function PowerStage({
         onChoose={controlChosen}
         options={optionsOf(CONTROL_NAMES, [...new Set([...CONTROLS_BUILT, kind])])}
       />
-      {role && <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} />}
+      {role && rated ? (
+        <div className={css.pair}>
+          <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} />
+          <NumberField path="control.ratedAmps" label="It bears" role="amps" whenEmpty="not known" />
+        </div>
+      ) : (
+        role && <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} />
+      )}
       {role && <LiveDial curve={curve} />}
       <CutFields />
       <div className={css.pair}>
         <NumberField path="leads.areaMm2" label="Leads, copper" role="area" />
         <NumberField path="leads.lengthMm" label="out and back" role="leadLength" />
+        <NumberField path="leads.fuseA" label="Fuse" role="amps" whenEmpty="none" />
+        <NumberField path="leads.switchA" label="Switch, rated" role="amps" whenEmpty="none" />
       </div>
     </>
   );

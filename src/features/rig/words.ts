@@ -55,7 +55,16 @@ export const CONTROL_NAMES: Record<ControlKind, string> = {
   'hold-ohm': 'Resistance held',
 };
 /** Controls that are reckoned; the rest of the document's kinds come with a later version. */
-export const CONTROLS_BUILT: readonly ControlKind[] = ['none', 'volts', 'amps', 'pwm', 'phase', 'scale'];
+export const CONTROLS_BUILT: readonly ControlKind[] = [
+  'none',
+  'volts',
+  'amps',
+  'pwm',
+  'phase',
+  'scale',
+  'buck',
+  'clip',
+];
 
 export const SETTING_NAMES: Record<ControlKind, string> = {
   none: 'Setting',

@@ -10,7 +10,6 @@ export const MISSING_PARTS = ['tension', 'lag'] as const;
 function notBuilt(e: Evaluation): Draft {
   const parts: string[] = [...MISSING_PARTS];
   if (!e.s.drive.built) parts.unshift(`control ${e.s.rig.control.kind}`);
-  if (e.s.rig.supply.kind === 'battery') parts.push('battery');
   return { code: 'outside-model', level: 'note', values: { part: parts.join(', ') } };
 }
 

@@ -46,10 +46,17 @@ export function coolDial(e: Evaluation): Patch | null {
 
 /** Longer wire by a factor, in whole 5 mm; null where it would pass the longest legal wire. */
 export function longer(s: Setup, factor: number): Patch | null {
+  if (s.drive.kind === 'clip') return clip(s, factor);
   const mm = Math.ceil((s.rig.wire.lengthMm * factor) / 5) * 5;
   return mm <= 20000 && Number.isFinite(mm) && s.rig.wire.measuredOhm === null
     ? { wire: { lengthMm: mm } }
     : null;
+}
+
+/** A sliding clip gives more length only as far as the wire goes. */
+function clip(s: Setup, factor: number): Patch | null {
+  const mm = Math.ceil((s.length * 1000 * factor) / 5) * 5;
+  return mm <= s.rig.wire.lengthMm ? { control: { setting: mm } } : null;
 }
 
 /** The feed as set, in mm/s. */

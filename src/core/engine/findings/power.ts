@@ -28,7 +28,7 @@ function load(e: Evaluation): Draft | null {
       supply: s.rig.supply.kind,
     },
     tries: () => easeLoad(e, share),
-    most: 2,
+    most: s.drive.kind === 'none' ? 2 : 1,
   };
 }
 

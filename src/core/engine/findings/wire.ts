@@ -31,27 +31,32 @@ function hot(e: Evaluation): Draft | null {
 
 function wider(e: Evaluation): Draft | null {
   const { foam, wire } = e.s.rig;
-  if (!(foam.widthMm > wire.lengthMm)) return null;
+  const heatedMm = e.s.length * 1000;
+  if (!(foam.widthMm > heatedMm + 1e-9)) return null;
   const lengthMm = Math.ceil((foam.widthMm + 120) / 10) * 10;
   return {
     code: 'foam-wider-than-wire',
     level: 'stop',
-    values: { widthMm: foam.widthMm, lengthMm: wire.lengthMm },
-    tries: () => (lengthMm <= 20000 && wire.measuredOhm === null ? [{ wire: { lengthMm } }] : []),
+    values: { widthMm: foam.widthMm, lengthMm: heatedMm },
+    tries: () =>
+      lengthMm <= 20000 && wire.measuredOhm === null && e.s.drive.kind !== 'clip'
+        ? [{ wire: { lengthMm } }]
+        : [],
   };
 }
 
 function short(e: Evaluation): Draft | null {
-  const { foam, wire } = e.s.rig;
+  const { foam } = e.s.rig;
+  const heatedMm = e.s.length * 1000;
   const wanted = e.wantedLength;
-  if (wanted === null || e.off || foam.widthMm > wire.lengthMm || !(wire.lengthMm < wanted * 1000 - 0.5))
+  if (wanted === null || e.off || foam.widthMm > heatedMm + 1e-9 || !(heatedMm < wanted * 1000 - 0.5))
     return null;
   return {
     code: 'wire-short',
     level: 'fix',
-    values: { lengthMm: wire.lengthMm, wantedMm: wanted * 1000, widthMm: foam.widthMm },
+    values: { lengthMm: heatedMm, wantedMm: wanted * 1000, widthMm: foam.widthMm },
     *tries() {
-      for (const spare of [0, 20]) yield longer(e.s, (wanted * 1000 + spare) / wire.lengthMm);
+      for (const spare of [0, 20]) yield longer(e.s, (wanted * 1000 + spare) / heatedMm);
     },
   };
 }
