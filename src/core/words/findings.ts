@@ -191,8 +191,8 @@ export function patchWords(patch: Part, rig: Pick<Rig, 'control'>, say: Say): st
     words.push(`use ${say(wire['diameterMm'], 'wireDiameter')} wire`);
   const leads = patch['leads'] as Part | undefined;
   if (typeof leads?.['areaMm2'] === 'number') words.push(`use leads of ${say(leads['areaMm2'], 'area')}`);
-  if (typeof leads?.['fuseA'] === 'number') words.push(`add a fuse of ${say(leads['fuseA'], 'amps')}`);
-  if (typeof leads?.['switchA'] === 'number') words.push(`add a switch for ${say(leads['switchA'], 'amps')}`);
+  if (typeof leads?.['fuseA'] === 'number') words.push(`add a fuse of ${leads['fuseA']} A`);
+  if (typeof leads?.['switchA'] === 'number') words.push(`add a switch for ${leads['switchA']} A`);
   if ((patch['frame'] as Part | undefined)?.['material'] === 'metal-insulated')
     words.push('insulate both anchors');
   if (typeof control?.['frequencyHz'] === 'number') words.push(`pulse at ${control['frequencyHz']} Hz`);

@@ -100,7 +100,7 @@ function noFuse(e: Evaluation): Draft | null {
 
 function noSwitch(e: Evaluation): Draft | null {
   if (e.s.rig.leads.switchA !== null) return null;
-  const amps = e.off ? e.load.worstAmps : running(e);
+  const amps = e.off ? (e.s.drive.maxAmps ?? 0) : running(e);
   const rating = SWITCHES.find((a) => a >= 1.5 * amps);
   return {
     code: 'no-switch',
