@@ -5,7 +5,7 @@ import { roomForWire } from '../physics/wire/room';
 import { loadOf, type Load } from './load';
 import { setUp, type Setup } from './setup';
 import { lossSlope, States, type CutState } from './states';
-import { windowOf, type Window } from './window';
+import { NO_WINDOW, windowOf, type Window } from './window';
 import type { Rig } from '../documents/rig';
 
 /** All that is computed of one rig, in SI, before it is written as a reading. */
@@ -37,8 +37,6 @@ export interface Evaluation {
   /** Length of wire that the foam's width wants, m. */
   readonly wantedLength: number | null;
 }
-
-const NO_WINDOW: Window = Object.freeze({ fastest: null, meltBack: null, fume: null, slowest: null });
 
 /** Solves one rig: idle, window, working point, load. Pure; `near`, a like rig's answer, only starts the searches. */
 export function evaluate(rig: Rig, near?: Evaluation): Evaluation {

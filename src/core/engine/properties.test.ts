@@ -11,7 +11,10 @@ import { solve } from './solve';
 import { testRig } from './testRigs';
 
 // Shrinking such rigs takes minutes; the counterexample as found, with its seed, says enough.
-fc.configureGlobal({ endOnFailure: true });
+// The seed is fixed so that a run says the same thing every time.
+fc.configureGlobal({ endOnFailure: true, seed: 20261125 });
+/** A feed, mm/s, that no bench will ever see. */
+const NOTHING = 1e-200;
 const d = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 const control = fc.constantFrom(...CONTROL_KINDS).chain((kind) => {
@@ -183,9 +186,9 @@ describe('what must hold of every rig', () => {
         ).cutting;
         fc.pre(a !== null && a.fastestFeedMmS !== null && b !== null);
         expect(Math.abs((b!.fastestFeedMmS! * tuning) / a!.fastestFeedMmS! - 1)).toBeLessThan(1e-6);
-        // A barely hot wire has a slowest feed of nothing at all.
+        // A barely hot wire has a slowest feed of nothing at all, down where numbers lose their figures.
         expect(Math.abs(b!.slowestFeedMmS! * tuning - a!.slowestFeedMmS!)).toBeLessThanOrEqual(
-          1e-6 * a!.slowestFeedMmS!,
+          1e-6 * a!.slowestFeedMmS! + NOTHING,
         );
       }),
       { numRuns: 150 },

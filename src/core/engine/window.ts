@@ -15,10 +15,17 @@ export interface Window {
 /** Widest clean slot over the wire's diameter, m: a millimetre a side. Ours, no source. */
 export const MELT_BACK = 0.002;
 
+/** Feeds under this, m/s (a millimetre in eleven days), count as too cold to cut. Ours. */
+const CRAWL = 1e-9;
+
+/** The window of a wire that cuts nothing. */
+export const NO_WINDOW: Window = Object.freeze({ fastest: null, meltBack: null, fume: null, slowest: null });
+
 /** Fastest and slowest clean feed of one rig; null where the wire is too cold, or the foam has no figures. */
 export function windowOf(states: States): Window {
   const d = states.s.diameter;
   const fastest = states.atWidth(d);
+  if (!fastest || !(fastest.feed > CRAWL)) return NO_WINDOW;
   const meltBack = states.atWidth(d + MELT_BACK);
   const fume = states.atFume();
   const slowest = meltBack ? Math.max(meltBack.feed, fume?.feed ?? 0) : null;
