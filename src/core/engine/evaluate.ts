@@ -38,10 +38,10 @@ export interface Evaluation {
   readonly wantedLength: number | null;
 }
 
-/** Solves one rig: idle, window, working point, load. Pure; `near`, a like rig's answer, only starts the searches. */
-export function evaluate(rig: Rig, near?: Evaluation): Evaluation {
+/** Solves one rig: idle, window, working point, load. Pure. */
+export function evaluate(rig: Rig): Evaluation {
   const s = setUp(rig);
-  const states = new States(s, s.drive.limitAmps, near);
+  const states = new States(s);
   const idle = states.idle();
   const window = s.drive.built ? windowOf(states) : NO_WINDOW;
   const feed = s.feed ?? (window.fastest ? s.reserve * window.fastest.feed : null);

@@ -15,7 +15,7 @@ import { toReading } from './reading';
 
 const FINDERS = [powerFindings, wiringFindings, wireFindings, cutFindings, modelFindings];
 /** How many patches are tried for a finding, by its level. */
-const MOST_TRIES = { stop: 4, fix: 2, note: 1 } as const;
+const MOST_TRIES = { stop: 3, fix: 2, note: 1 } as const;
 
 const RANK = { stop: 0, fix: 1, note: 2 } as const satisfies Record<Level, number>;
 
@@ -53,7 +53,8 @@ function fixesOf(
   found: readonly Draft[],
   near: Evaluation,
 ): Finding['fixes'][number]['patch'][] {
-  if (!draft.tries) return [];
+  // A note waits for its fix until nothing worse stands: what is worse is mended first, and changes it.
+  if (!draft.tries || (draft.level === 'note' && found[0]!.level !== 'note')) return [];
   const proven: Finding['fixes'][number]['patch'][] = [];
   let tried = 0;
   for (const patch of draft.tries()) {
@@ -69,7 +70,7 @@ function removes(rig: Rig, patch: Patch, draft: Draft, found: readonly Draft[], 
   if (!legal(rig, patch)) return false;
   const patched = merge(rig, patch);
   // What no current flows by changes no answer: only the findings are looked at again.
-  const e = coldPatch(patch) ? { ...near, s: { ...near.s, rig: patched } } : evaluate(patched, near);
+  const e = coldPatch(patch) ? { ...near, s: { ...near.s, rig: patched } } : evaluate(patched);
   for (const finder of FINDERS) {
     for (const d of finder(e)) {
       if (!d) continue;

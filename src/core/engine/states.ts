@@ -26,12 +26,6 @@ interface InFoam {
   capped: boolean;
 }
 
-/** Where a like rig's temperatures lay, to start the searches. */
-export interface Near {
-  readonly idle: { readonly airC: number };
-  readonly cut: { readonly foamC: number } | null;
-}
-
 /**
  * The states of one rig. The loop is solved in one unknown, the wire's temperature outside the foam: it gives the amps
  * at once, √(Q_air/R′), so no search stands inside another but the small one for the wire in its slot. Searches start
@@ -40,15 +34,13 @@ export interface Near {
 export class States {
   private airGuess = 300;
   private foamGuess = 250;
+  private idleC: number | null = null;
   private readonly top: number;
 
   constructor(
     readonly s: Setup,
     private readonly limitAmps = s.drive.limitAmps,
-    near?: Near,
   ) {
-    if (near) this.airGuess = near.idle.airC;
-    if (near?.cut) this.foamGuess = near.cut.foamC;
     const { drive } = s;
     const least = (s.rho20 / s.area) * s.length;
     this.top = this.hottestAt(drive.volts / (drive.restOhm + least));
@@ -67,7 +59,9 @@ export class States {
 
   /** The wire all in air. */
   idle(): { amps: number; airC: number } {
-    return this.loop((airC) => airC);
+    const idle = this.loop((airC) => airC);
+    this.idleC = idle.airC;
+    return idle;
   }
 
   /** The wire in a slot of a given width (m); null where it is too cold to melt the foam. */
@@ -91,6 +85,9 @@ export class States {
     const { s } = this;
     const m = s.melt;
     if (!m || !(m.fumeC > m.flowC)) return null;
+    // In a still room a wire that idles under the fume limit cannot pass it in its slot: no alloy's resistance falls
+    // below that heat, so with its middle at the limit it would carry less than idling.
+    if (s.still === s.room && this.idleC !== null && this.idleC <= m.fumeC) return null;
     const { amps, airC } = this.loop(() => m.fumeC);
     const heat = amps * amps * ohmPerMetre(s, m.fumeC);
     if (!(heat > lossToAir(s.still, m.fumeC))) return null;

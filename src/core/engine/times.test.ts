@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { evaluate } from './evaluate';
 import { testRig } from './testRigs';
-import { entryOverSteady, timesOf } from './times';
+import { gauss12 } from '../numeric/gauss';
+import { entryOverSteady, settleDistance, timesOf } from './times';
 import { ohmPerMetre } from './setup';
 import { ampsAt } from './times';
 import { lossToAir } from '../physics/heat/loss';
@@ -75,6 +76,17 @@ describe('times of a rig', () => {
       const ratio = entryOverSteady(e.s, e.cut!);
       expect(ratio).toBeGreaterThan(1.15);
       expect(ratio).toBeLessThan(1.7);
+    }
+  });
+
+  it('six points settle as twelve do, to 0.2 %', () => {
+    for (const setting of [15, 18.5, 22]) {
+      const e = evaluate(
+        testRig({ supply: { volts: 32, maxAmps: 6 }, control: { setting }, cut: { feedMmS: 4 } }),
+      );
+      const capacity = e.s.alloy.density * e.s.area * e.s.alloy.heatCapacity;
+      const twelve = settleDistance(e.s, e.cut!, capacity, gauss12);
+      expect(Math.abs(settleDistance(e.s, e.cut!, capacity) / twelve - 1)).toBeLessThan(0.002);
     }
   });
 

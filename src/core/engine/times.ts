@@ -1,3 +1,4 @@
+import { gauss6 } from '../numeric/gauss';
 import { rootIncreasing } from '../numeric/root';
 import { fluxAcrossSlot } from '../physics/foam/flux';
 import { heatForSlot, slotWidth } from '../physics/foam/melt';
@@ -60,7 +61,7 @@ export function ampsAt(s: Setup, tempC: number): number {
  * Distance in m that the wire goes at the rig's feed from entering the foam, at its temperature in air, until the slot is
  * within 5 % of its steady width; the current is the steady cutting current. 0 where still air rules the slot.
  */
-export function settleDistance(s: Setup, cut: CutState, capacity: number): number {
+export function settleDistance(s: Setup, cut: CutState, capacity: number, quadrature = gauss6): number {
   const m = s.melt!;
   if (cut.capped) return 0;
   const flux = (t: number, width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, t, width);
@@ -82,7 +83,9 @@ export function settleDistance(s: Setup, cut: CutState, capacity: number): numbe
   const top = hottest({ ...s.still, airC: m.flowC }, heat);
   const stop = rootIncreasing((t) => flux(t, steady) - heat, m.flowC, top, cut.foamC, 1e-4).x;
   const net = (t: number) => square * ohmPerMetre(s, t) - heatAt(t);
-  return cut.feed * approachSeconds(capacity, net, Math.max(cut.airC, m.flowC + 0.1), stop, cut.foamC);
+  return (
+    cut.feed * approachSeconds(capacity, net, Math.max(cut.airC, m.flowC + 0.1), stop, cut.foamC, quadrature)
+  );
 }
 
 /** Slot just after the wire enters the foam at its temperature in air, over the steady slot. */

@@ -2,7 +2,7 @@ import { cordAmps, cordFor } from '../../physics/circuit/cord';
 import { fuseFor } from '../../physics/circuit/fuse';
 import { leadOhm } from '../../physics/circuit/leads';
 import type { Evaluation } from '../evaluate';
-import { setUp } from '../setup';
+import { ohmPerMetre, setUp } from '../setup';
 import { States } from '../states';
 import { timeConstant } from '../times';
 import type { Draft, Finder, Patch } from './draft';
@@ -67,7 +67,7 @@ function losses(e: Evaluation): (Draft | null)[] {
   const copper = leadOhm(l.lengthMm / 1000, l.areaMm2 * 1e-6);
   const rest = l.contactOhm + l.seriesOhm;
   const amps = e.idle.amps;
-  const volts = amps * new States(s).cutOhm(e.idle.airC, e.idle.airC);
+  const volts = amps * ohmPerMetre(s, e.idle.airC) * s.length;
   const thicker = tidy((l.areaMm2 * copper * amps) / (0.8 * MOST_LOSS * volts), 2, 'up');
   const loss = (
     code: 'lead-loss-high' | 'contact-loss-high',
@@ -177,7 +177,7 @@ function battery(e: Evaluation): (Draft | null)[] {
   if (!b) return [];
   const [full, stop] = b.fastestFeedMmS;
   const insideOhm = e.s.drive.internalOhm;
-  const wireOhm = new States(e.s).cutOhm(e.idle.airC, e.idle.airC);
+  const wireOhm = ohmPerMetre(e.s, e.idle.airC) * e.s.length;
   return [
     b.minutes !== null && b.minutes < 10
       ? { code: 'battery-short', level: 'fix', values: { minutes: b.minutes } }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { gauss12 } from '../../numeric/gauss';
+import { gauss12, gauss6 } from '../../numeric/gauss';
 import { approachSeconds } from './approach';
 
 describe('quadrature', () => {
@@ -7,6 +7,7 @@ describe('quadrature', () => {
     expect(gauss12((x) => x ** 22, -1, 1)).toBeCloseTo(2 / 23, 13);
     expect(gauss12(Math.exp, 0, 2)).toBeCloseTo(Math.exp(2) - 1, 12);
     expect(gauss12((x) => 3 * x, 1, 1)).toBe(0);
+    expect(gauss6((x) => x ** 10, -1, 1)).toBeCloseTo(2 / 11, 13);
   });
 });
 
