@@ -52,6 +52,19 @@ export function settingOf(drive: Drive, volts: number, amps: number): number | n
   return null;
 }
 
+/**
+ * Length of wire in m at which the source's own volts give a fastest feed of `fastest` m/s with the foam as wide as it
+ * is; null where no length does. From V = I·(rest + R′_air·(L−b) + R′_foam·b) at the amps that feed wants.
+ */
+export function lengthForFastest(s: Setup, fastest: number): number | null {
+  const found = ampsForFastest(s, fastest);
+  if (!found) return null;
+  const air = ohmPerMetre(s, new States(heldAt(s, found.amps)).airAt(found.amps));
+  const foam = ohmPerMetre(s, found.foamC);
+  const length = (s.drive.volts / found.amps - s.drive.restOhm - (foam - air) * s.width) / air;
+  return length > 0 ? length : null;
+}
+
 /** Setting at which this rig's fastest feed is `fastest` m/s; null where no setting reaches it. */
 export function settingForFastest(s: Setup, fastest: number): number | null {
   const found = ampsForFastest(s, fastest);

@@ -69,9 +69,10 @@ function fixesOf(
 function removes(rig: Rig, patch: Patch, draft: Draft, found: readonly Draft[], near: Evaluation): boolean {
   if (!legal(rig, patch)) return false;
   const patched = merge(rig, patch);
-  // What no current flows by changes no answer: only the findings are looked at again.
-  const e = coldPatch(patch) ? { ...near, s: { ...near.s, rig: patched } } : evaluate(patched);
-  for (const finder of FINDERS) {
+  // What no current flows by changes no answer: only the wiring is looked at again.
+  const cold = coldPatch(patch);
+  const e = cold ? { ...near, s: { ...near.s, rig: patched } } : evaluate(patched);
+  for (const finder of cold ? [wiringFindings] : FINDERS) {
     for (const d of finder(e)) {
       if (!d) continue;
       if (d.code === draft.code) return false;

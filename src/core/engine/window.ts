@@ -2,7 +2,7 @@ import type { CutState, States } from './states';
 
 /** The clean-cut window of a rig at its setting, each bound with the circuit solved at that feed. */
 export interface Window {
-  /** Slot as wide as the wire: any faster, and it pushes on solid foam. */
+  /** Slot as wide as the wire; faster, it pushes on solid foam. */
   readonly fastest: CutState | null;
   /** A millimetre melted back on each side. */
   readonly meltBack: CutState | null;

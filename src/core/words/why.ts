@@ -1,6 +1,8 @@
 import type { FindingCode } from '../documents/reading';
 import type { Evaluation } from '../engine/evaluate';
 import { ohmPerMetre } from '../engine/setup';
+import { timeConstant } from '../engine/times';
+import { cordAmps } from '../physics/circuit/cord';
 import type { Say } from './say';
 
 /** A question that "why" answers: the relation in words, then each number that goes into it. */
@@ -22,11 +24,37 @@ export const WHY_TOPICS = [
   'drag',
   'room',
   'touch',
+  'foam',
+  'leads',
+  'frame',
+  'battery',
+  'pulses',
 ] as const;
 export type WhyTopic = (typeof WHY_TOPICS)[number];
 
 /** Which topic explains a finding. */
-export const WHY_OF: Partial<Record<FindingCode, WhyTopic>> = {
+export const WHY_OF: Record<FindingCode, WhyTopic> = {
+  'mains-direct': 'touch',
+  'not-isolated': 'touch',
+  'foam-refused': 'foam',
+  'foam-caution': 'foam',
+  'outside-model': 'foam',
+  'foam-wider-than-wire': 'room',
+  'supply-limit-unknown': 'load',
+  'control-overload': 'load',
+  'control-limit-unknown': 'load',
+  'dial-too-coarse': 'fastest',
+  'lead-overheats': 'leads',
+  'lead-loss-high': 'leads',
+  'contact-loss-high': 'leads',
+  'no-fuse': 'leads',
+  'no-switch': 'leads',
+  'metal-frame-live': 'frame',
+  'frame-too-shallow': 'frame',
+  'battery-short': 'battery',
+  'battery-weak': 'battery',
+  'charge-fade': 'battery',
+  'pulse-too-slow': 'pulses',
   'supply-overload': 'load',
   'pulse-peak-overload': 'load',
   'supply-near-limit': 'load',
@@ -167,6 +195,67 @@ const TELLERS: Record<WhyTopic, Teller> = {
     numbers: [['open volts of the supply', say(e.s.drive.openVolts, 'volts')]],
     source: 'IEC 62368-1, energy source class 1.',
   }),
+  foam: (e, say) => ({
+    title: 'This foam and a hot wire',
+    relation: e.s.foam.reason || 'It flows away from the wire at its flow temperature and smokes over its fume limit.',
+    numbers: [
+      ['foam', e.s.foam.name],
+      ['density', say(e.s.rig.foam.densityKgM3, 'density')],
+      ['flows at', e.s.foam.heat ? say(e.s.foam.heat.flowC, 'temperature') : 'no figures'],
+      ['fume limit', e.s.foam.heat ? say(e.s.foam.heat.fumeC, 'temperature') : 'no figures'],
+    ],
+    source: e.s.foam.source,
+  }),
+  leads: (e, say) => {
+    const l = e.s.rig.leads;
+    return {
+      title: 'Leads, fuse and switch',
+      relation: 'Copper takes amps × its ohms from the wire, and heats. The fuse is 1.25 × the running amps or the next value up, and no more than the leads carry, so that a short melts the fuse and not the leads.',
+      numbers: [
+        ['amps, running', say(Math.max(e.idle.amps, e.idle.cutAmps), 'amps')],
+        ['copper', say(l.areaMm2, 'area')],
+        ['it carries', say(cordAmps(l.areaMm2), 'amps')],
+        ['copper, contacts and series', say(e.s.drive.leadOhm, 'ohms')],
+        ['fuse', l.fuseA === null ? 'none' : say(l.fuseA, 'amps')],
+        ['switch', l.switchA === null ? 'none' : say(l.switchA, 'amps')],
+      ],
+      source: 'NEC table 400.5, three-conductor column; IEC 60127, ISO 8820-3; 5 % and 1.25 × are common practice.',
+    };
+  },
+  frame: (e, say) => ({
+    title: 'The frame',
+    relation: 'Bare metal between the anchors carries the current past the wire. Foam, and 40 mm of packing and templates, must go between wire and bar.',
+    numbers: [
+      ['frame of', e.s.rig.frame.material],
+      ['throat', say(e.s.rig.frame.throatMm, 'wireLength')],
+      ['height of the foam', say(e.s.rig.foam.heightMm, 'foamSize')],
+    ],
+    source: 'Ohm’s law; the 40 mm are ours.',
+  }),
+  battery: (e, say) => ({
+    title: 'The battery',
+    relation: 'Its volts fall straight from full to the stop, and its inside takes a share of them. Lead gives less the harder it is drawn: minutes by Peukert’s law on its 20-hour rate.',
+    numbers: [
+      ['open volts now', say(e.s.drive.openVolts, 'volts')],
+      ['ohms inside', say(e.s.drive.internalOhm, 'ohms')],
+      ['wire, hot in air', say(ohmPerMetre(e.s, e.idle.airC) * e.s.length, 'ohms')],
+      ['minutes', e.battery?.minutes == null ? 'not known' : say(e.battery.minutes, 'count')],
+    ],
+    source: 'Peukert 1897, exponent 1.2 from memory; three times the inside ohms is common practice.',
+  }),
+  pulses: (e, say) => {
+    const tau = timeConstant(e);
+    return {
+      title: 'Pulses and the wire',
+      relation: 'Between pulses the wire cools by its time constant. Ten pulses in that time keep it steady.',
+      numbers: [
+        ['pulses a second', say(e.s.rig.control.frequencyHz, 'count')],
+        ['time constant', tau === null ? 'cold' : say(tau, 'time')],
+        ['wants', tau === null ? 'cold' : say(10 / tau, 'count')],
+      ],
+      source: 'Lumped heat balance about the idling wire.',
+    };
+  },
 };
 
 /** Answers "why" with this rig's numbers, in somebody's units. */

@@ -1,7 +1,7 @@
 import type { Evaluation } from '../evaluate';
 import { advisedFeed } from '../window';
 import type { Draft, Finder, Patch } from './draft';
-import { both, coolDial, dialForFastest, dialForIdle, feedPatch, longer } from './patches';
+import { both, coolDial, dialForFastest, dialForIdle, feedPatch, longer, shorterFor } from './patches';
 
 /** The foam and the cut: refused foams, heat and feed against the clean window. */
 export const cutFindings: Finder = (e) => [
@@ -31,7 +31,7 @@ function window(e: Evaluation): (Draft | null)[] {
         values: { wireC: e.idle.cutAirC, flowC: s.melt!.flowC, draughtMS: s.room.draught },
         *tries() {
           yield dialForFastest(s, (feed ?? PLAIN_FEED) / s.reserve, 'up');
-          for (const shorter of [0.8, 0.6]) yield longer(s, shorter);
+          yield shorterFor(s, (feed ?? PLAIN_FEED) / s.reserve);
         },
       },
     ];

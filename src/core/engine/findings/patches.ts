@@ -1,7 +1,7 @@
 import { rootIncreasing } from '../../numeric/root';
 import { lossToAir } from '../../physics/heat/loss';
 import type { Evaluation } from '../evaluate';
-import { heldAt, settingForFastest, settingOf, voltsFor } from '../need';
+import { heldAt, lengthForFastest, settingForFastest, settingOf, voltsFor } from '../need';
 import { ohmPerMetre, type Setup } from '../setup';
 import { States } from '../states';
 import { windowOf } from '../window';
@@ -52,6 +52,15 @@ export function longer(s: Setup, factor: number): Patch | null {
     ? { wire: { lengthMm: mm } }
     : null;
 }
+
+/** Wire so short that the fastest feed is `fastest` m/s; null where it would leave the foam no room. */
+export function shorterFor(s: Setup, fastest: number): Patch | null {
+  const length = lengthForFastest(s, fastest);
+  if (length === null || !(length < s.length) || !(length > s.width + LEAST_ROOM)) return null;
+  return longer(s, (Math.floor(length * 200) / 200 - 1e-9) / s.length);
+}
+/** Under this the cool ends of both sides reach into the foam whatever the wire, m. */
+const LEAST_ROOM = 0.03;
 
 /** A sliding clip gives more length only as far as the wire goes. */
 function clip(s: Setup, factor: number): Patch | null {

@@ -1,6 +1,6 @@
 /**
  * Share of the full rms volts that a phase-cut dimmer lets through at firing angle `degrees` (0 full, 180 off):
- * √(1 − a/π + sin 2a/(2π)), the rms of a sine from a to π. Source: any power electronics text; checked by integration.
+ * √(1 − a/π + sin 2a/(2π)), the rms of a sine from a to π. Source: texts of power electronics; checked by integration.
  */
 export function phaseShare(degrees: number): number {
   const a = (Math.min(180, Math.max(0, degrees)) * Math.PI) / 180;
