@@ -18,7 +18,7 @@ export function Facts({ stage }: { stage: StageId }) {
   const c = reading.cutting;
   const feeds = reading.spread?.fastestFeedMmS;
   const slow = c?.slowestFeedMmS;
-  const fastest = (
+  const fastest = () => (
     <Fact
       key="f"
       name={<Term k="fastest">Fastest the wire will go</Term>}
@@ -28,7 +28,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="fastest feed"
     />
   );
-  const slowest = (
+  const slowest = () => (
     <Fact
       key="s"
       name={<Term k="slowest">Slowest that is clean</Term>}
@@ -37,7 +37,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="slowest clean feed"
     />
   );
-  const hand = (
+  const hand = () => (
     <Fact
       key="h"
       name={<Term k="inHand">In hand</Term>}
@@ -46,7 +46,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="in hand"
     />
   );
-  const kerf = (
+  const kerf = () => (
     <Fact
       key="k"
       name={<Term k="kerf">Slot (kerf)</Term>}
@@ -56,7 +56,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="slot"
     />
   );
-  const amps = (
+  const amps = () => (
     <Fact
       key="a"
       name="The meter should read"
@@ -66,7 +66,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="amps"
     />
   );
-  const load = (
+  const load = () => (
     <Fact
       key="l"
       name={<Term k="load">Load on the supply</Term>}
@@ -75,7 +75,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="load"
     />
   );
-  const least = (
+  const least = () => (
     <Fact
       key="m"
       name="Least wire this supply allows"
@@ -85,7 +85,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="least wire"
     />
   );
-  const air = (
+  const air = () => (
     <Fact
       key="t"
       name="Wire in air"
@@ -94,7 +94,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="temperature in air"
     />
   );
-  const room = (
+  const room = () => (
     <Fact
       key="r"
       name="Length this width wants"
@@ -103,7 +103,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="length wanted"
     />
   );
-  const drag = (
+  const drag = () => (
     <Fact
       key="d"
       name={<Term k="drag">Drag on each metre</Term>}
@@ -112,7 +112,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="drag"
     />
   );
-  const heat = (
+  const heat = () => (
     <Fact
       key="w"
       name="Heat of the wire"
@@ -121,7 +121,7 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="heat"
     />
   );
-  const settle = (
+  const settle = () => (
     <Fact
       key="z"
       name={<Term k="settle">Settles in the foam after</Term>}
@@ -129,14 +129,14 @@ export function Facts({ stage }: { stage: StageId }) {
     />
   );
   const minutes = reading.battery?.minutes;
-  const battery = (
+  const battery = () => (
     <Fact
       key="b"
       name="The battery lasts about"
       value={minutes != null ? `${say(minutes, 'count')} min` : '–'}
     />
   );
-  const rows: Record<StageId, React.ReactNode[]> = {
+  const rows: Record<StageId, (() => React.ReactNode)[]> = {
     foam: [fastest, slowest, kerf],
     cutter: [room, drag, hand],
     wire: [air, heat, fastest, settle],
@@ -145,7 +145,7 @@ export function Facts({ stage }: { stage: StageId }) {
   };
   return (
     <div>
-      {rows[stage]}
+      {rows[stage].map((fact) => fact())}
       {shown && <WhyDialog why={shown} onClose={() => setShown(null)} />}
     </div>
   );
