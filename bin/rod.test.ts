@@ -23,6 +23,22 @@ describe('the command line', () => {
     const { supply: _s, control: _c, ...bare } = RIG;
     expect(JSON.parse(run('need', { ...bare, cut: { feedMmS: 3 } }).text).amps).toBeGreaterThan(1);
   });
+  it('matches a drawer, and refuses one with the path of what is wrong', () => {
+    const drawer = {
+      format: 'upwind-rod/drawer',
+      version: 1,
+      wires: [{ name: 'w', wire: { alloy: 'nicr-80', diameterMm: 0.455 }, metres: 5 }],
+      supplies: [{ name: 's', supply: RIG.supply, controls: [{ kind: 'amps' }] }],
+      lengthsMm: [760, 1050],
+      job: { frame: RIG.frame, foam: RIG.foam, cut: { feedMmS: 2.6 } },
+    };
+    const done = JSON.parse(run('match', drawer).text) as { pairs: { control: object }[]; refused: object[] };
+    expect(done.pairs.length + done.refused.length).toBe(2);
+    expect(done.pairs[0]!.control).toMatchObject({ kind: 'amps' });
+    const bad = run('match', { ...drawer, supplies: [{ ...drawer.supplies[0], controls: [] }] });
+    expect(bad.code).toBe(2);
+    expect(lines(bad.text)[0]!.error.path).toBe('supplies[0].controls');
+  });
   it('a rig with a stop is still an answer', () => {
     const r = run('solve', { ...RIG, foam: { ...RIG.foam, kind: 'pvc' } });
     expect(r.code).toBe(0);

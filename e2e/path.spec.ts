@@ -39,7 +39,7 @@ test('from four questions to a logged test cut and the next setting, and it is a
   await saved(page);
   const setting = await page.locator('input[name="control.setting"]').inputValue();
 
-  await page.getByRole('button', { name: /^5 ?Try/ }).click();
+  await page.getByRole('button', { name: /^6 ?Try/ }).click();
   await page.getByLabel('Seconds').fill('14,2');
   await page.getByLabel('Good', { exact: true }).check();
   await page.getByText('fine hairs', { exact: true }).click();
@@ -159,9 +159,9 @@ test('units hold everywhere and are kept', async ({ page }) => {
   await expect(page.getByText(/lb\/ft³/).first()).toBeVisible();
   await page.getByRole('link', { name: 'Sign towers' }).click();
   await toStage(page, 3, 'Which wire');
-  await expect(page.getByLabel('Length')).toHaveValue('47.2441');
+  await expect(page.getByRole('textbox', { name: 'Length' })).toHaveValue('47.2441');
   await page.getByLabel('Units').selectOption('metric');
-  await expect(page.getByLabel('Length')).toHaveValue('1200');
+  await expect(page.getByRole('textbox', { name: 'Length' })).toHaveValue('1200');
 });
 
 test('a supply in use names its rigs before it goes', async ({ page }) => {

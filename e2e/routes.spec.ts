@@ -11,7 +11,7 @@ const RIG = {
   foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
 };
 
-test('solve, need and tune take and give the open documents, one or an array', async ({ request }) => {
+test('solve, need, match and tune take and give the open documents, one or an array', async ({ request }) => {
   const one = await request.post('/api/v1/solve', { data: RIG });
   expect(one.status()).toBe(200);
   expect((await one.json()).idle.amps).toBeCloseTo(2.55, 1);
@@ -20,6 +20,20 @@ test('solve, need and tune take and give the open documents, one or an array', a
   const need = await (await request.post('/api/v1/need', { data: { ...RIG, cut: { feedMmS: 3 } } })).json();
   expect(need.format).toBe('upwind-rod/need');
   expect(need.setting).toBeGreaterThan(10);
+  const drawer = {
+    format: 'upwind-rod/drawer',
+    version: 1,
+    wires: [{ name: 'w', wire: { alloy: 'nicr-80', diameterMm: 0.455 }, metres: 5 }],
+    supplies: [{ name: 's', supply: RIG.supply, controls: [{ kind: 'volts' }, { kind: 'none' }] }],
+    job: { frame: RIG.frame, foam: RIG.foam, cut: { feedMmS: 2.6 } },
+  };
+  const match = await (await request.post('/api/v1/match', { data: drawer })).json();
+  expect(match.format).toBe('upwind-rod/match');
+  expect(match.pairs.length + match.refused.length).toBe(12);
+  expect(match.pairs[0].reading.supply.holds).toBe(true);
+  const bad = await request.post('/api/v1/match', { data: { ...drawer, job: { ...drawer.job, cut: {} } } });
+  expect(bad.status()).toBe(422);
+  expect(JSON.stringify(await bad.json())).toContain('job.cut.feedMmS');
   const tune = await (await request.post('/api/v1/tune', { data: { rig: RIG, cuts: [] } })).json();
   expect(tune.tuning.used).toBe(0);
 });
@@ -40,7 +54,7 @@ test('rubbish gets a clear refusal and the server lives', async ({ request }) =>
   await refused('/api/v1/solve', { ...RIG, note: 'x'.repeat(300 * 1024) }, 413, '256 kB');
   await refused('/api/v1/solve', '['.repeat(40) + ']'.repeat(40), 422, 'deeper than 32');
   await refused('/api/v1/need', RIG, 422, 'cut.feedMmS');
-  await refused('/api/v1/nothing', RIG, 404, 'solve, need, tune');
+  await refused('/api/v1/nothing', RIG, 404, 'solve, need, match, tune');
   await refused('/api/rigs', { doc: RIG, spoolId: 'not there' }, 422, 'not in the drawer');
   await refused('/api/rigs/nothing/cuts', { at: '2026-05-02T18:10:00Z', widthMm: 600 }, 404, 'no such rig');
   await refused('/api/drawer/spools', { name: '', alloy: 'gold' }, 422, 'alloy');

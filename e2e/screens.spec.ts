@@ -1,6 +1,6 @@
 import { accessible, expect, test } from './fixtures';
 
-const PLACES = ['/', '/?away=1', '/new', '/drawer', '/bench', '/glossary', '/about'];
+const PLACES = ['/', '/?away=1', '/new', '/drawer', '/compare', '/bench', '/glossary', '/about'];
 
 for (const scheme of ['light', 'dark'] as const) {
   test.describe(`every screen, ${scheme}`, () => {
@@ -15,17 +15,31 @@ for (const scheme of ['light', 'dark'] as const) {
     }
 
     test('a rig has none in any stage, nor with a dialog open', async ({ page, request }) => {
+      test.slow();
       const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
       for (const name of ['Blade bow', 'Short offcut trimmer']) {
         const { id } = rigs.find((r) => r.doc.name === name)!;
-        for (const stage of ['foam', 'cutter', 'wire', 'power', 'try']) {
+        for (const stage of ['foam', 'cutter', 'wire', 'power', 'tension', 'try']) {
           await page.goto(`/rig/${id}?stage=${stage}`);
           await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
           await accessible(page);
         }
         await page.goto(`/bench?rig=${id}`);
         await accessible(page);
+        await page.goto(`/rig/${id}/wiring`);
+        await accessible(page);
+        await page.goto(`/rig/${id}/tension`);
+        await expect(page.getByRole('heading', { name: 'Set it, step by step' })).toBeVisible();
+        await accessible(page);
+        await page.goto(`/rig/${id}/recipe`);
+        await accessible(page);
+        await page.goto(`/rig/${id}/heat`);
+        await expect(page.getByRole('heading', { name: 'What keeps the heat' })).toBeVisible();
+        await accessible(page);
       }
+      await page.goto(`/match?rig=${rigs.find((r) => r.doc.name === 'Blade bow')!.id}`);
+      await expect(page.getByRole('heading', { name: /pairings work/ })).toBeVisible();
+      await accessible(page);
       await page.goto(`/rig/${rigs[0]!.id}`);
       await page.getByRole('button', { name: /^Why/ }).first().click();
       await expect(page.getByRole('dialog')).toBeVisible();
@@ -39,8 +53,13 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
   const [rig] = (await (await request.get('/api/rigs')).json()) as { id: string }[];
   for (const place of [
     ...PLACES,
+    '/match',
     `/bench?rig=${rig!.id}`,
-    ...['foam', 'cutter', 'wire', 'power', 'try'].map((s) => `/rig/${rig!.id}?stage=${s}`),
+    `/rig/${rig!.id}/wiring`,
+    `/rig/${rig!.id}/heat`,
+    `/rig/${rig!.id}/tension`,
+    `/rig/${rig!.id}/recipe`,
+    ...['foam', 'cutter', 'wire', 'power', 'tension', 'try'].map((s) => `/rig/${rig!.id}?stage=${s}`),
   ]) {
     await page.goto(place);
     await expect(page.locator('main')).toBeVisible();
@@ -52,7 +71,7 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
 test('a stage stands without scrolling at 1280 by 800', async ({ page, request }) => {
   const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
   const { id } = rigs.find((r) => r.doc.name === 'Blade bow')!;
-  for (const stage of ['foam', 'cutter', 'wire', 'power', 'try']) {
+  for (const stage of ['foam', 'cutter', 'wire', 'power', 'tension', 'try']) {
     await page.goto(`/rig/${id}?stage=${stage}`);
     await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollHeight), stage).toBeLessThanOrEqual(800);

@@ -4,12 +4,15 @@
  * spread). Run by `node scripts/makeWorkshop.mjs`; its output is committed.
  */
 import { loggedCutSchema, type LoggedCut, type Seen } from '@/core/documents/log';
+import { pullReadingSchema } from '@/core/documents/pull';
+import { supplySchema } from '@/core/documents/supply';
 import { rigSchema, type Rig, type RigInput } from '@/core/documents/rig';
 import { setUp } from '@/core/engine/setup';
 import { solve } from '@/core/engine/solve';
 import { States } from '@/core/engine/states';
 import { storedOf } from '@/core/engine/tune';
 import { windowOf } from '@/core/engine/window';
+import { controls, foams, leads, spools, supplies } from './workshopStock';
 
 let seed = 20260402;
 const random = () => {
@@ -18,83 +21,6 @@ const random = () => {
 };
 const normal = () => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
 const round = (x: number, step: number) => Number((Math.round(x / step) * step).toPrecision(8));
-
-const foams = [
-  {
-    name: 'Blue XPS board, 50 mm',
-    kind: 'xps',
-    densityKgM3: 33,
-    origin: 'measured',
-    note: 'Weighed and measured, three offcuts. Skin shed 6 mm a face.',
-  },
-  {
-    name: 'White bead board, 100 mm',
-    kind: 'eps',
-    densityKgM3: 20,
-    origin: 'measured',
-    note: 'Cold-frame panels. Fresh board: leave it a week.',
-  },
-  {
-    name: 'Black EPP, crate pads',
-    kind: 'epp',
-    densityKgM3: 30,
-    origin: 'label',
-    note: 'From the crate maker.',
-  },
-  { name: 'Soft bead block', kind: 'eps', densityKgM3: 15, origin: 'measured', note: 'For the gate sign.' },
-] as const;
-const spools = [
-  { name: 'Nickel-chromium 25 gauge', alloy: 'nicr-80', diameterMm: 0.455, strands: 1, metres: 18, note: '' },
-  {
-    name: 'Nickel-chromium 28 gauge',
-    alloy: 'nicr-80',
-    diameterMm: 0.321,
-    strands: 1,
-    metres: 9,
-    note: 'Fine work.',
-  },
-  {
-    name: 'Stainless locking wire',
-    alloy: 'ss-304',
-    diameterMm: 0.635,
-    strands: 1,
-    metres: 40,
-    note: 'Cheap and soft: takes a set.',
-  },
-  { name: 'Hard leader 0.4', alloy: 'ss-304-hard', diameterMm: 0.406, strands: 1, metres: 11, note: '' },
-] as const;
-const supplies = [
-  { name: 'Laptop brick 20 V', supply: { kind: 'brick', volts: 20, maxAmps: 3.25 }, control: 'none', note: '' },
-  {
-    name: 'Brick 15 V 5 A',
-    supply: { kind: 'brick', volts: 15, maxAmps: 5 },
-    control: 'pwm',
-    note: 'With the small pulse dimmer.',
-  },
-  {
-    name: 'Bench supply 32 V',
-    supply: { kind: 'bench', volts: 32, maxAmps: 6 },
-    control: 'volts',
-    note: 'Volts and amps knobs.',
-  },
-  {
-    name: 'Tired leisure battery',
-    supply: {
-      kind: 'battery',
-      volts: 12,
-      maxAmps: 20,
-      battery: { chemistry: 'lead-acid', cells: 6, ampHours: 40, charge: 0.6 },
-    },
-    control: 'none',
-    note: 'Holds about half of what it says.',
-  },
-  {
-    name: 'Transformer 24 V, tap at 12',
-    supply: { kind: 'transformer', volts: 24, maxAmps: null, current: 'ac', ratedVA: 80 },
-    control: 'scale',
-    note: 'Found unmarked: have it tested.',
-  },
-] as const;
 
 interface Plan {
   doc: RigInput;
@@ -106,6 +32,8 @@ interface Plan {
   psi: number;
   cuts: number;
   widths: number[];
+  /** Readings of the pull: day of 2026, newtons, hertz where it was plucked. */
+  pulls?: readonly (readonly [string, number, number | null, string])[];
 }
 const head = { format: 'upwind-rod/rig', version: 1 } as const;
 const wireOf = (i: number, lengthMm: number) => ({
@@ -120,10 +48,11 @@ const plans: Plan[] = [
       frame: { kind: 'bow', material: 'wood', throatMm: 260 }, wire: wireOf(0, 1050),
       supply: supplies[2]!.supply, control: { kind: 'volts', setting: 18.5 },
       leads: { areaMm2: 1.31, lengthMm: 3000, contactOhm: 0.01, fuseA: 4, switchA: 10 },
-      tension: { kind: 'spring', setN: 60, setWhen: 'cold', springNPerMm: 1.5, springMaxN: 90 },
+      tension: { kind: 'spring', setN: 57, setWhen: 'cold', springNPerMm: 1.5, springMaxN: 90, travelMm: 22 },
       foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 }, cut: { feedMmS: 2.6 },
       from: { 'foam.densityKgM3': 'measured', 'wire.diameterMm': 'measured', 'supply.volts': 'label', 'supply.maxAmps': 'label', 'tension.springNPerMm': 'measured', 'leads.contactOhm': 'assumed', 'room.airC': 'assumed', 'room.draughtMS': 'assumed' } },
     foam: foams[0]!.name, spool: spools[0]!.name, supply: supplies[2]!.name, at: '2026-10-18T17:40:00Z', lnKappa: 0.16, psi: 0.1, cuts: 16, widths: [640, 640, 640, 520],
+    pulls: [['2026-09-26T16:00:00Z', 57, null, 'New wire, set by the spring.'], ['2026-09-28T17:10:00Z', 54.8, 95.4, ''], ['2026-10-02T16:45:00Z', 53.6, 94.3, ''], ['2026-10-11T17:20:00Z', 52.6, 93.5, 'Screw not touched.'], ['2026-10-17T16:30:00Z', 57.2, 97.4, 'Set again.'], ['2026-10-18T17:00:00Z', 56.5, 96.9, '']],
   },
   {
     doc: { ...head, name: 'Panel table', note: 'Fence square to the wire; a card under the left foot.',
@@ -257,7 +186,18 @@ export function makeWorkshop(): unknown {
       supply: plan.supply,
       at: plan.at,
       cuts: season(plan, doc),
+      pulls: (plan.pulls ?? []).map(([at, newtons, hertz, note]) =>
+        pullReadingSchema.parse({
+          at,
+          newtons,
+          when: 'cold',
+          way: hertz === null ? 'stretch' : 'pitch',
+          hertz,
+          note,
+        }),
+      ),
     };
   });
-  return { foams, spools, supplies, rigs };
+  const power = supplies.map((s) => ({ ...s, supply: supplySchema.parse(s.supply) }));
+  return { stock: { foams, spools, supplies: power, controls, leads }, rigs };
 }

@@ -53,6 +53,8 @@ export function wrong(i: Import): string | null {
   if (!may) return null; // instrumentation and proxy: Next's own files
   const there = to.split(path.sep)[0]!;
   if (!may.includes(there)) return `${storey} may not use ${there}`;
+  if (to.startsWith(path.join('formats', 'print')) && storey !== 'server' && storey !== 'formats')
+    return 'printing needs Node: for the server alone';
   const feature = i.file.split(path.sep)[1];
   if (storey === 'features' && there === 'features' && to.split(path.sep)[1] !== feature)
     return 'one feature may not use another';

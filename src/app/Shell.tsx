@@ -12,8 +12,13 @@ import { UnitsSwitch } from '@/ui/UnitsSwitch';
 import css from './shell.module.css';
 
 const PLACES = [
-  { href: '/', name: 'Rigs', owns: (p: string) => p === '/' || p.startsWith('/rig') || p.startsWith('/new') },
+  {
+    href: '/',
+    name: 'Rigs',
+    owns: (p: string) => p === '/' || p.startsWith('/rig') || p.startsWith('/new') || p.startsWith('/compare'),
+  },
   { href: '/drawer', name: 'Drawer', owns: (p: string) => p.startsWith('/drawer') },
+  { href: '/match', name: 'What works', owns: (p: string) => p.startsWith('/match') },
   { href: '/bench', name: 'At the bench', owns: (p: string) => p.startsWith('/bench') },
   { href: '/glossary', name: 'Words', owns: (p: string) => p.startsWith('/glossary') },
   { href: '/about', name: 'About', owns: (p: string) => p.startsWith('/about') },

@@ -2,8 +2,11 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { backupSchema } from '@/core/documents/backup';
+import { faultsOf } from '@/core/documents/faults';
 import { loggedCutSchema } from '@/core/documents/log';
 import { testRig } from '@/core/engine/testRigs';
+import { putBack, takeBackup } from './backup';
 import workshop from './workshop.json';
 import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from './demo';
 import { StartFault, takeLock } from './lock';
@@ -62,7 +65,7 @@ describe('rigs', () => {
 
 describe('whose cuts tune a rig', () => {
   it('rigs of the same foam and spool share; a rig without both has its own', async () => {
-    const foam = await stock.insertFoam(db, {
+    const foam = await stock.insertStock(db, 'foams', {
       name: 'F',
       kind: 'eps',
       densityKgM3: 20,
@@ -70,12 +73,14 @@ describe('whose cuts tune a rig', () => {
       note: '',
       demo: false,
     });
-    const spool = await stock.insertSpool(db, {
+    const spool = await stock.insertStock(db, 'spools', {
       name: 'S',
       alloy: 'nicr-80',
       diameterMm: 0.4,
       strands: 1,
       metres: 3,
+      ohmPerM: null,
+      pricePerM: null,
       note: '',
       demo: false,
     });
@@ -103,6 +108,34 @@ describe('whose cuts tune a rig', () => {
   });
 });
 
+describe('the drawer', () => {
+  const plain = { note: '', demo: false } as const;
+  const spool = { ...plain, name: 'W', alloy: 'nicr-80', diameterMm: 0.4, strands: 1, ohmPerM: 8.1, pricePerM: 2 } as const;
+
+  it('keeps every kind of thing as it was put in', async () => {
+    const dimmer = { kind: 'pwm', frequencyHz: 900, efficiency: 0.9, steps: 100, ratedAmps: 8, ratedVolts: null, ratedWatts: null } as const;
+    const made = await stock.insertStock(db, 'controls', { ...plain, name: 'Dimmer', control: dimmer, have: false, price: 7 });
+    expect((await stock.listStock(db)).controls).toEqual([{ id: made.id, ...plain, name: 'Dimmer', control: dimmer, have: false, price: 7 }]);
+    const pair = await stock.insertStock(db, 'leads', { ...plain, name: 'Red and black', areaMm2: 1.31, lengthMm: 3000, contactOhm: 0.02 });
+    expect((await stock.updateStock(db, 'leads', pair.id, { lengthMm: 2000 }))!.lengthMm).toBe(2000);
+    expect(await stock.updateStock(db, 'leads', 'nothing', { lengthMm: 2000 })).toBeNull();
+    expect(await stock.deleteStock(db, 'leads', pair.id)).toBe(true);
+    expect(await stock.deleteStock(db, 'controls', made.id)).toBe(true);
+  });
+
+  it('a spool gives what it has, never more, and many hands at once do not take the same metre twice', async () => {
+    const { id } = await stock.insertStock(db, 'spools', { ...spool, metres: 3 });
+    const takes = await Promise.all(Array.from({ length: 5 }, () => stock.takeMetres(db, id, 0.9)));
+    expect(takes.filter((t) => t === 'short')).toHaveLength(2);
+    const left = (await stock.listStock(db)).spools.find((s) => s.id === id)!;
+    expect(left).toMatchObject({ metres: 0.3, ohmPerM: 8.1, pricePerM: 2 });
+    expect(await stock.takeMetres(db, 'nothing', 1)).toBeNull();
+    const uncounted = await stock.insertStock(db, 'spools', { ...spool, metres: null });
+    expect(await stock.takeMetres(db, uncounted.id, 1)).toMatchObject({ metres: null });
+    for (const s of [id, uncounted.id]) await stock.deleteStock(db, 'spools', s);
+  });
+}); // prettier-ignore
+
 describe('the demo workshop', () => {
   it('goes in whole, and what nobody touched comes out', async () => {
     const own = await openDb({ folder: null, migrations: path.resolve('src/db/migrations') });
@@ -120,6 +153,26 @@ describe('the demo workshop', () => {
     const { foams, spools } = await stock.listStock(own.db);
     expect([foams.length, spools.length]).toEqual([1, 1]);
     await own.close();
+  });
+});
+
+describe('a backup', () => {
+  it('holds everything, passes its own schema, and puts it all back', async () => {
+    await deleteWorkshop(db);
+    if (await isEmpty(db)) await insertWorkshop(db, workshop as unknown as Workshop);
+    const whole = await takeBackup(db, '2026-11-25T10:00:00Z');
+    expect(backupSchema.parse(JSON.parse(JSON.stringify(whole)))).toEqual(whole);
+    await deleteWorkshop(db);
+    for (const rig of await rigs.listRigs(db)) await rigs.deleteRig(db, rig.id);
+    await putBack(db, whole);
+    expect(await takeBackup(db, '2026-11-25T10:00:00Z')).toEqual(whole);
+  });
+  it('that does not hold together is refused whole', async () => {
+    const whole = await takeBackup(db, '2026-11-25T10:00:00Z');
+    const twice = { ...whole, rigs: [...whole.rigs, whole.rigs[0]] };
+    expect(backupSchema.safeParse(twice).success).toBe(false);
+    const orphan = { ...whole, cuts: [{ ...whole.cuts[0], rigId: 'nobody' }] };
+    expect(faultsOf(backupSchema.safeParse(orphan).error!)[0]!.path).toBe('cuts[0].rigId');
   });
 });
 

@@ -1,17 +1,17 @@
 import { and, eq, sql } from 'drizzle-orm';
 import type { LoggedCut } from '@/core/documents/log';
+import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
 import type { Db } from './open';
 import type { insertCut } from './rigs';
+import { insertPull } from './pulls';
 import { getRig, insertRig } from './rigs';
-import { cuts, foamStock, rigs, spools, supplies } from './schema';
-import { insertFoam, insertSpool, insertSupply, type NewFoam, type NewSpool, type NewSupply } from './stock';
+import { controls, cuts, foamStock, leadPairs, rigs, spools, supplies } from './schema';
+import { insertStock, STOCK_KINDS, type NewStock, type StockKind } from './stock';
 
 /** The demo workshop as data: things by name, rigs that name what they use, cuts that name their rig. */
 export interface Workshop {
-  readonly foams: readonly Omit<NewFoam, 'demo'>[];
-  readonly spools: readonly Omit<NewSpool, 'demo'>[];
-  readonly supplies: readonly Omit<NewSupply, 'demo'>[];
+  readonly stock: { readonly [K in StockKind]: readonly Omit<NewStock<K>, 'demo'>[] };
   readonly rigs: readonly {
     doc: Rig;
     foam: string | null;
@@ -19,13 +19,14 @@ export interface Workshop {
     supply: string | null;
     at: string;
     cuts: readonly LoggedCut[];
+    pulls: readonly LoggedPull[];
   }[];
 }
 
 /** True where nobody has put anything in. */
 export async function isEmpty(db: Db): Promise<boolean> {
   const counts = await Promise.all(
-    [rigs, spools, supplies, foamStock].map(
+    [rigs, spools, supplies, foamStock, controls, leadPairs].map(
       async (t) => (await db.select({ n: sql<number>`count(*)::int` }).from(t))[0]!.n,
     ),
   );
@@ -37,9 +38,9 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
   await db.transaction(async (tx) => {
     const t = tx as unknown as Db;
     const ids = new Map<string, string>();
-    for (const f of w.foams) ids.set(f.name, (await insertFoam(t, { ...f, demo: true })).id);
-    for (const s of w.spools) ids.set(s.name, (await insertSpool(t, { ...s, demo: true })).id);
-    for (const s of w.supplies) ids.set(s.name, (await insertSupply(t, { ...s, demo: true })).id);
+    for (const kind of STOCK_KINDS)
+      for (const item of w.stock[kind])
+        ids.set(item.name, (await insertStock(t, kind, { ...item, demo: true } as NewStock<typeof kind>)).id);
     const idOf = (name: string | null) => (name === null ? null : (ids.get(name) ?? null));
     for (const r of w.rigs) {
       const links = { foamStockId: idOf(r.foam), spoolId: idOf(r.spool), supplyId: idOf(r.supply) };
@@ -52,6 +53,7 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
         };
         await insertCutPlain(t, { ...record, doc }, cut);
       }
+      for (const pull of r.pulls) await insertPull(t, record.id, pull, true);
     }
   });
 }
@@ -96,6 +98,8 @@ export async function deleteWorkshop(db: Db): Promise<{ kept: number }> {
           sql`${supplies.id} not in (select supply_id from rigs where supply_id is not null)`,
         ),
       );
+    await tx.delete(controls).where(eq(controls.demo, true));
+    await tx.delete(leadPairs).where(eq(leadPairs.demo, true));
     return { kept: kept.length };
   });
 }

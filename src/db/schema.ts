@@ -1,6 +1,8 @@
 import { boolean, doublePrecision, index, integer, jsonb, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
 import type { Control } from '@/core/documents/control';
+import type { LooseControl } from '@/core/documents/drawer';
 import type { LoggedCut } from '@/core/documents/log';
+import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
 import type { Supply } from '@/core/documents/supply';
 
@@ -26,6 +28,8 @@ export const spools = pgTable('spools', {
   diameterMm: doublePrecision('diameter_mm').notNull(),
   strands: integer('strands').notNull().default(1),
   metres: doublePrecision('metres'),
+  ohmPerM: doublePrecision('ohm_per_m'),
+  pricePerM: doublePrecision('price_per_m'),
   note: text('note').notNull().default(''),
   demo: boolean('demo').notNull().default(false),
   createdAt: made(),
@@ -37,6 +41,32 @@ export const supplies = pgTable('supplies', {
   name: text('name').notNull(),
   supply: jsonb('supply').$type<Supply>().notNull(),
   control: text('control').$type<Control['kind']>().notNull().default('none'),
+  have: boolean('have').notNull().default(true),
+  price: doublePrecision('price'),
+  note: text('note').notNull().default(''),
+  demo: boolean('demo').notNull().default(false),
+  createdAt: made(),
+});
+
+/** A control that goes with more than one supply: a dimmer, a converter, a variac. */
+export const controls = pgTable('controls', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  control: jsonb('control').$type<LooseControl>().notNull(),
+  have: boolean('have').notNull().default(true),
+  price: doublePrecision('price'),
+  note: text('note').notNull().default(''),
+  demo: boolean('demo').notNull().default(false),
+  createdAt: made(),
+});
+
+/** A pair of leads, out and back. */
+export const leadPairs = pgTable('lead_pairs', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  areaMm2: doublePrecision('area_mm2').notNull(),
+  lengthMm: doublePrecision('length_mm').notNull(),
+  contactOhm: doublePrecision('contact_ohm').notNull().default(0.01),
   note: text('note').notNull().default(''),
   demo: boolean('demo').notNull().default(false),
   createdAt: made(),
@@ -82,4 +112,20 @@ export const cuts = pgTable(
     createdAt: made(),
   },
   (t) => [index('cuts_rig').on(t.rigId), index('cuts_pair').on(t.foamStockId, t.spoolId)],
+);
+
+/** A reading of the pull of a rig's wire. */
+export const pulls = pgTable(
+  'pulls',
+  {
+    id: text('id').primaryKey(),
+    rigId: text('rig_id')
+      .notNull()
+      .references(() => rigs.id, { onDelete: 'cascade' }),
+    pull: jsonb('pull').$type<LoggedPull>().notNull(),
+    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+    demo: boolean('demo').notNull().default(false),
+    createdAt: made(),
+  },
+  (t) => [index('pulls_rig').on(t.rigId)],
 );

@@ -2,10 +2,11 @@ import { eq } from 'drizzle-orm';
 import type { AlloyId } from '@/core/catalog/alloys';
 import type { FoamId } from '@/core/catalog/foams';
 import type { Control } from '@/core/documents/control';
+import type { LooseControl } from '@/core/documents/drawer';
 import type { Origin } from '@/core/documents/rig';
 import type { Supply } from '@/core/documents/supply';
 import type { Db } from './open';
-import { foamStock, spools, supplies } from './schema';
+import { controls, foamStock, leadPairs, spools, supplies } from './schema';
 
 /** Foam on the shelf. */
 export interface FoamStock {
@@ -26,6 +27,9 @@ export interface Spool {
   readonly diameterMm: number;
   readonly strands: 1 | 3 | 7 | 19;
   readonly metres: number | null;
+  /** Ohms a metre as measured; null: the catalogue's. */
+  readonly ohmPerM: number | null;
+  readonly pricePerM: number | null;
   readonly note: string;
   readonly demo: boolean;
 }
@@ -36,117 +40,114 @@ export interface SupplyStock {
   readonly name: string;
   readonly supply: Supply;
   readonly control: Control['kind'];
+  /** False: seen somewhere, still to be bought. */
+  readonly have: boolean;
+  readonly price: number | null;
   readonly note: string;
   readonly demo: boolean;
 }
 
-export interface Stock {
-  readonly foams: readonly FoamStock[];
-  readonly spools: readonly Spool[];
-  readonly supplies: readonly SupplyStock[];
+/** A control that goes with more than one supply. */
+export interface ControlStock {
+  readonly id: string;
+  readonly name: string;
+  readonly control: LooseControl;
+  readonly have: boolean;
+  readonly price: number | null;
+  readonly note: string;
+  readonly demo: boolean;
 }
 
-export type NewFoam = Omit<FoamStock, 'id'>;
-export type NewSpool = Omit<Spool, 'id'>;
-export type NewSupply = Omit<SupplyStock, 'id'>;
+/** A pair of leads: all its copper, out and back. */
+export interface LeadStock {
+  readonly id: string;
+  readonly name: string;
+  readonly areaMm2: number;
+  readonly lengthMm: number;
+  readonly contactOhm: number;
+  readonly note: string;
+  readonly demo: boolean;
+}
 
-const asFoam = (r: typeof foamStock.$inferSelect): FoamStock => ({
-  id: r.id,
-  name: r.name,
-  kind: r.kind as FoamId,
-  densityKgM3: r.densityKgM3,
-  origin: r.origin as Origin,
-  note: r.note,
-  demo: r.demo,
-});
-const asSpool = (r: typeof spools.$inferSelect): Spool => ({
-  id: r.id,
-  name: r.name,
-  alloy: r.alloy as AlloyId,
-  diameterMm: r.diameterMm,
-  strands: r.strands as Spool['strands'],
-  metres: r.metres,
-  note: r.note,
-  demo: r.demo,
-});
-const asSupply = (r: typeof supplies.$inferSelect): SupplyStock => ({
-  id: r.id,
-  name: r.name,
-  supply: r.supply,
-  control: r.control,
-  note: r.note,
-  demo: r.demo,
-});
+/** What each list of the drawer holds. */
+export interface StockItems {
+  readonly foams: FoamStock;
+  readonly spools: Spool;
+  readonly supplies: SupplyStock;
+  readonly controls: ControlStock;
+  readonly leads: LeadStock;
+}
+export type StockKind = keyof StockItems;
+export const STOCK_KINDS = ['foams', 'spools', 'supplies', 'controls', 'leads'] as const satisfies StockKind[];
+export type Stock = { readonly [K in StockKind]: readonly StockItems[K][] };
+/** A thing before it has its number. */
+export type NewStock<K extends StockKind> = Omit<StockItems[K], 'id'>;
 
-const byName = <T extends { name: string }>(list: T[]): T[] => {
+const TABLES = { foams: foamStock, spools, supplies, controls, leads: leadPairs } as const;
+/** The tables seen alike: each row is its item and the time it was made. */
+type AnyTable = typeof foamStock;
+const tableOf = (kind: StockKind) => TABLES[kind] as unknown as AnyTable;
+
+function asItem<K extends StockKind>(row: object): StockItems[K] {
+  const { createdAt: _, ...item } = row as { createdAt: unknown };
+  return item as unknown as StockItems[K];
+}
+
+/** One list of the drawer, by name. */
+async function list<K extends StockKind>(db: Db, kind: K): Promise<StockItems[K][]> {
   const { compare } = new Intl.Collator('en', { numeric: true });
-  return list.sort((a, b) => compare(a.name, b.name));
-};
+  const rows = await db.select().from(tableOf(kind));
+  return rows.map((r) => asItem<K>(r)).sort((a, b) => compare(a.name, b.name));
+}
 
 /** All of the drawer, by name. */
 export async function listStock(db: Db): Promise<Stock> {
   return {
-    foams: byName((await db.select().from(foamStock)).map(asFoam)),
-    spools: byName((await db.select().from(spools)).map(asSpool)),
-    supplies: byName((await db.select().from(supplies)).map(asSupply)),
+    foams: await list(db, 'foams'),
+    spools: await list(db, 'spools'),
+    supplies: await list(db, 'supplies'),
+    controls: await list(db, 'controls'),
+    leads: await list(db, 'leads'),
   };
 }
 
-const id = () => crypto.randomUUID();
-
-export async function insertFoam(db: Db, foam: NewFoam): Promise<FoamStock> {
-  return asFoam(
-    (
-      await db
-        .insert(foamStock)
-        .values({ id: id(), ...foam })
-        .returning()
-    )[0]!,
-  );
-}
-export async function insertSpool(db: Db, spool: NewSpool): Promise<Spool> {
-  return asSpool(
-    (
-      await db
-        .insert(spools)
-        .values({ id: id(), ...spool })
-        .returning()
-    )[0]!,
-  );
-}
-export async function insertSupply(db: Db, supply: NewSupply): Promise<SupplyStock> {
-  return asSupply(
-    (
-      await db
-        .insert(supplies)
-        .values({ id: id(), ...supply })
-        .returning()
-    )[0]!,
-  );
-}
-
-export async function updateFoam(db: Db, at: string, foam: Partial<NewFoam>): Promise<FoamStock | null> {
-  const [row] = await db.update(foamStock).set(foam).where(eq(foamStock.id, at)).returning();
-  return row ? asFoam(row) : null;
-}
-export async function updateSpool(db: Db, at: string, spool: Partial<NewSpool>): Promise<Spool | null> {
-  const [row] = await db.update(spools).set(spool).where(eq(spools.id, at)).returning();
-  return row ? asSpool(row) : null;
-}
-export async function updateSupply(
+export async function insertStock<K extends StockKind>(
   db: Db,
-  at: string,
-  supply: Partial<NewSupply>,
-): Promise<SupplyStock | null> {
-  const [row] = await db.update(supplies).set(supply).where(eq(supplies.id, at)).returning();
-  return row ? asSupply(row) : null;
+  kind: K,
+  item: NewStock<K>,
+): Promise<StockItems[K]> {
+  const values = { id: crypto.randomUUID(), ...item } as unknown as AnyTable['$inferInsert'];
+  const [row] = await db.insert(tableOf(kind)).values(values).returning();
+  return asItem<K>(row!);
 }
 
-const TABLES = { foams: foamStock, spools, supplies } as const;
-export type StockKind = keyof typeof TABLES;
+export async function updateStock<K extends StockKind>(
+  db: Db,
+  kind: K,
+  at: string,
+  item: Partial<NewStock<K>>,
+): Promise<StockItems[K] | null> {
+  const table = tableOf(kind);
+  const set = item as unknown as Partial<AnyTable['$inferInsert']>;
+  const [row] = await db.update(table).set(set).where(eq(table.id, at)).returning();
+  return row ? asItem<K>(row) : null;
+}
+
+/** Takes metres off a spool, if it has them: 'short' where it has fewer, null where there is no such spool. */
+export async function takeMetres(db: Db, at: string, metres: number): Promise<Spool | 'short' | null> {
+  return db.transaction(async (tx) => {
+    const [now] = await tx.select().from(spools).where(eq(spools.id, at));
+    if (!now) return null;
+    if (now.metres === null) return asItem<'spools'>(now);
+    if (now.metres < metres) return 'short';
+    const left = Number((now.metres - metres).toFixed(6));
+    const [row] = await tx.update(spools).set({ metres: left }).where(eq(spools.id, at)).returning();
+    return asItem<'spools'>(row!);
+  });
+}
 
 /** Takes a thing out of the drawer; rigs that used it keep their document and lose the link. */
 export async function deleteStock(db: Db, kind: StockKind, at: string): Promise<boolean> {
-  const table = TABLES[kind];
+  const table = tableOf(kind);
   return (await db.delete(table).where(eq(table.id, at)).returning({ id: table.id })).length > 0;
 }

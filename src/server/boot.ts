@@ -1,5 +1,6 @@
 import 'server-only';
 import { StartFault } from '@/db/lock';
+import { keepDaily } from './backup';
 import { closeDatabase, database } from './db';
 import { loadWorkshopIfEmpty } from './demo';
 
@@ -8,6 +9,7 @@ export async function boot(): Promise<void> {
   try {
     const db = await database();
     if (process.env.UPWIND_SEED === '1') await loadWorkshopIfEmpty(db);
+    if (!process.env.DATABASE_URL) await keepDaily(db);
   } catch (e) {
     console.error(e instanceof StartFault ? e.message : `The database could not be opened: ${String(e)}`);
     process.exit(1);

@@ -3,7 +3,12 @@ import type { z } from 'zod';
 import { faultsOf, type DocumentFault } from '@/core/documents/faults';
 
 /** Most bytes a route takes, by what it takes. */
-export const SIZES = { rig: 256 * 1024, drawer: 1024 * 1024, log: 16 * 1024 * 1024 } as const;
+export const SIZES = {
+  rig: 256 * 1024,
+  drawer: 1024 * 1024,
+  log: 16 * 1024 * 1024,
+  backup: 256 * 1024 * 1024,
+} as const;
 const DEEPEST = 32;
 
 /** A refusal with a status and faults; routes throw it and `route` answers with it. */

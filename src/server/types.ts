@@ -1,4 +1,15 @@
 /** What crosses from the server to the pages: types only, so that nothing of the database is drawn in. */
+export type { PullRecord } from '@/db/pulls';
 export type { CutRecord, RigLinks, RigRecord } from '@/db/rigs';
-export type { FoamStock, Spool, Stock, StockKind, SupplyStock } from '@/db/stock';
+export type {
+  ControlStock,
+  FoamStock,
+  LeadStock,
+  NewStock,
+  Spool,
+  Stock,
+  StockItems,
+  StockKind,
+  SupplyStock,
+} from '@/db/stock';
 export type { Logged, OpenRig, ShelfRig } from './rigs';

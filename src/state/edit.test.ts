@@ -28,4 +28,13 @@ describe('edits', () => {
     expect(edited.ok && valueAt(edited.doc, 'cut.lagLimitMm')).toBe(2);
     expect(valueAt(rig, 'no.such.path')).toBeUndefined();
   });
+
+  it('a wire that was measured keeps its ohms a metre when its length changes', () => {
+    const rig = testRig({ wire: { lengthMm: 1000, measuredOhm: 6.6 } });
+    const longer = setPath(rig, 'wire.lengthMm', 1500);
+    expect(longer.ok && longer.doc.wire).toMatchObject({ lengthMm: 1500, measuredOhm: 9.9 });
+    const plain = setPath(testRig(), 'wire.lengthMm', 1500);
+    expect(plain.ok && plain.doc.wire.measuredOhm).toBeNull();
+    expect(setPath(rig, 'wire.lengthMm', 0).ok).toBe(false);
+  });
 });

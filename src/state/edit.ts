@@ -20,7 +20,14 @@ function asPatch(path: string, value: unknown): Record<string, unknown> {
 
 /** Sets one value; touching it takes the "assumed" mark off. */
 export function setPath(doc: Rig, path: string, value: unknown): Edited {
-  return apply(doc, asPatch(path, value));
+  const patch = asPatch(path, value);
+  const { measuredOhm, lengthMm } = doc.wire;
+  // The same wire at another length: its measured ohms go with the length.
+  if (path === 'wire.lengthMm' && measuredOhm !== null && typeof value === 'number' && value > 0)
+    return apply(doc, {
+      wire: { lengthMm: value, measuredOhm: Number(((measuredOhm * value) / lengthMm).toPrecision(6)) },
+    });
+  return apply(doc, patch);
 }
 
 /** Lays a patch over a document; every value it names was touched. */

@@ -4,11 +4,16 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { Why } from '@/core/words/why';
+import type { Evaluation } from '@/core/engine/evaluate';
+import { why as answer } from '@/core/words/why';
+import type { WhyTopic } from '@/core/words/whyTopics';
+import { useUnits } from './Units';
 import css from './why.module.css';
 
 /** The relation behind a number, with this rig's own numbers in it. */
-export function WhyDialog({ why, onClose }: { why: Why; onClose: () => void }) {
+export function WhyDialog({ topic, e, onClose }: { topic: WhyTopic; e: Evaluation; onClose: () => void }) {
+  const { say } = useUnits();
+  const why = answer(topic, e, say);
   return (
     <Dialog open onClose={onClose} aria-labelledby="why-title" maxWidth="xs" fullWidth>
       <DialogTitle id="why-title">{why.title}</DialogTitle>

@@ -1,3 +1,8 @@
+import type { AlongReport } from '@/core/engine/along';
+import type { Drawer, Weights } from '@/core/documents/drawer';
+import type { MatchPair } from '@/core/documents/match';
+import type { FindingCode } from '@/core/documents/reading';
+import type { Profile } from '@/core/units/profile';
 import type { Rig } from '@/core/documents/rig';
 import type { WindowCurve } from '@/core/engine/windowCurve';
 
@@ -9,4 +14,50 @@ export interface WindowRequest {
 }
 export type WindowAnswer =
   | { readonly id: number; readonly ok: true; readonly curve: WindowCurve | null; readonly ms: number }
+  | { readonly id: number; readonly ok: false; readonly fault: string };
+
+/** What the page asks of the match worker. A run is cancelled by stopping the worker. */
+export type MatchRequest =
+  | { readonly ask: 'run'; readonly drawer: Drawer; readonly profile: Profile }
+  | { readonly ask: 'rank'; readonly weights: Weights; readonly count: number }
+  | { readonly ask: 'refused'; readonly code: FindingCode; readonly count: number };
+
+/** A refused pairing in words. */
+export interface RefusedRow {
+  readonly wire: string;
+  readonly lengthMm: number;
+  readonly supply: string;
+  readonly control: string;
+  readonly text: string;
+}
+/** The best length of a wire on a supply with a control, and the other lengths that work, best first. */
+export interface RankedPair extends MatchPair {
+  readonly otherLengthsMm: readonly number[];
+  /** Which wire, supply and control of it, by their places in the drawer: two may have one name. */
+  readonly places: { readonly wire: number; readonly supply: number; readonly control: number };
+}
+/** How many pairings are refused for a reason, the commonest first. */
+export type RefusedCount = { readonly code: FindingCode; readonly count: number };
+
+export type MatchAnswer =
+  | { readonly tell: 'progress'; readonly done: number; readonly total: number }
+  | {
+      readonly tell: 'done';
+      readonly total: number;
+      readonly working: number;
+      readonly refused: readonly RefusedCount[];
+      readonly ms: number;
+    }
+  | { readonly tell: 'ranked'; readonly pairs: readonly RankedPair[]; readonly groups: number }
+  | { readonly tell: 'refused'; readonly code: FindingCode; readonly rows: readonly RefusedRow[] }
+  | { readonly tell: 'fault'; readonly fault: string };
+
+/** What the page asks of the worker for heat along the wire and over time. */
+export interface AlongRequest {
+  readonly id: number;
+  readonly rig: Rig;
+  readonly chill: { readonly thickness: number; readonly tempC: number } | null;
+}
+export type AlongAnswer =
+  | { readonly id: number; readonly ok: true; readonly report: AlongReport }
   | { readonly id: number; readonly ok: false; readonly fault: string };

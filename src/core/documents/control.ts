@@ -4,6 +4,16 @@ import { between, known, overZero } from './fields';
 
 export { CONTROL_KINDS, SETTING_LIMITS, type ControlKind };
 
+/** A mark of a dial without a meter, and what was read beside it with the wire idling: volts at the clips, or amps. */
+export const markSchema = z
+  .strictObject({
+    mark: between(-1000, 1000),
+    volts: known(overZero(500)),
+    amps: known(overZero(500)),
+  })
+  .refine((m) => (m.volts === null) !== (m.amps === null), { message: 'must have either volts or amps' });
+export type DialMark = z.infer<typeof markSchema>;
+
 /** The control of a supply: kind, its setting in the kind's own unit, and what it can carry itself. */
 export const controlSchema = z
   .strictObject({
@@ -15,6 +25,7 @@ export const controlSchema = z
     ratedAmps: known(between(0.01, 500)),
     ratedVolts: known(overZero(500)),
     ratedWatts: known(overZero(100000)),
+    marks: z.array(markSchema).max(50).optional(),
   })
   .superRefine((control, ctx) => {
     const limits = SETTING_LIMITS[control.kind];

@@ -26,6 +26,8 @@ export const loggedCutSchema = z
     setting: z.number().min(0).max(100000).nullable().default(null),
     amps: known(overZero(500)),
     volts: known(overZero(500)),
+    /** Where the volts were read: at the supply's display (the leads' loss is in them) or at the clips. */
+    voltsAt: z.enum(['display', 'clips']).optional(),
     widthMm: between(1, 20000),
     depthMm: known(between(0.1, 20000)),
     seconds: known(between(0.05, 100000)),

@@ -16,6 +16,7 @@ export const FINDING_CODES = [
   'foam-wider-than-wire',
   'lead-overheats',
   'metal-frame-live',
+  'wire-overstressed',
   'frame-too-shallow',
   'control-overload',
   'supply-near-limit',
@@ -32,6 +33,14 @@ export const FINDING_CODES = [
   'contact-loss-high',
   'no-fuse',
   'no-switch',
+  'wire-stress-high',
+  'wire-goes-slack',
+  'spring-past-safe-load',
+  'spring-in-circuit',
+  'take-up-short',
+  'lag-high',
+  'bar-near-buckling',
+  'hold-ohm-flat',
   'battery-short',
   'battery-weak',
   'pulse-too-slow',
@@ -40,10 +49,24 @@ export const FINDING_CODES = [
   'feed-near-limit',
   'wide-slot',
   'charge-fade',
+  'takes-a-set',
   'smokes-at-entry',
   'outside-model',
 ] as const;
 export type FindingCode = (typeof FINDING_CODES)[number];
+
+/** Those that are about how the wire is held. */
+export const TENSION_CODES = [
+  'wire-overstressed',
+  'wire-stress-high',
+  'takes-a-set',
+  'wire-goes-slack',
+  'spring-past-safe-load',
+  'spring-in-circuit',
+  'take-up-short',
+  'lag-high',
+  'bar-near-buckling',
+] as const satisfies readonly FindingCode[];
 
 export type Values = Readonly<Record<string, number | string | null>>;
 

@@ -4,6 +4,7 @@ import { FOAM_IDS } from '../catalog/foams';
 import { controlSchema } from './control';
 import { between, known, overZero } from './fields';
 import { supplySchema } from './supply';
+import { armsSchema, guideSchema, rubberSchema, springsSchema } from './takeUp';
 
 export const FRAME_KINDS = ['bow', 'pulled-bow', 'drop-bow', 'table', 'slicer', 'gantry', 'hand-tool'] as const;
 export type FrameKind = (typeof FRAME_KINDS)[number];
@@ -22,6 +23,7 @@ export const frameSchema = z.strictObject({
   guided: z.boolean().optional(),
   throatMm: known(length),
   reachMm: known(length),
+  arms: armsSchema.optional(),
 });
 
 export const wireSchema = z.strictObject({
@@ -53,6 +55,9 @@ export const tensionSchema = z.strictObject({
   frameNPerMm: known(newtonsPerMm),
   travelMm: known(between(0, 1000)),
   carriesCurrent: z.boolean().default(false),
+  guide: guideSchema.optional(),
+  springs: springsSchema.optional(),
+  rubber: rubberSchema.optional(),
 });
 
 export const foamSchema = z.strictObject({
@@ -95,6 +100,12 @@ export const rigSchema = z
   .superRefine((rig, ctx) => {
     if (rig.control.kind === 'clip' && (rig.control.setting ?? 0) > rig.wire.lengthMm)
       ctx.addIssue({ code: 'custom', path: ['control', 'setting'], message: 'must be at most wire.lengthMm' });
+    if (rig.tension.kind === 'flex' && rig.tension.frameNPerMm === null)
+      ctx.addIssue({
+        code: 'custom',
+        path: ['tension', 'frameNPerMm'],
+        message: 'must be given where the frame is the spring: squeeze it, newtons a millimetre',
+      });
   });
 export type Rig = z.infer<typeof rigSchema>;
 export type RigInput = z.input<typeof rigSchema>;

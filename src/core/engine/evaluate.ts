@@ -4,8 +4,9 @@ import { coolEndLength } from '../physics/time/coolEnd';
 import { roomForWire } from '../physics/wire/room';
 import { loadOf, type Load } from './load';
 import { setUp, type Setup } from './setup';
+import { tensionOf, type Tension } from './tension';
 import { lossSlope, States, type CutState } from './states';
-import { NO_WINDOW, windowOf, type Window } from './window';
+import { windowOf, type Window } from './window';
 import type { Rig } from '../documents/rig';
 
 /** All that is computed of one rig, in SI, before it is written as a reading. */
@@ -36,6 +37,7 @@ export interface Evaluation {
   } | null;
   /** Length of wire that the foam's width wants, m. */
   readonly wantedLength: number | null;
+  readonly tension: Tension;
 }
 
 /** Solves one rig: idle, window, working point, load. Pure. */
@@ -43,31 +45,41 @@ export function evaluate(rig: Rig): Evaluation {
   const s = setUp(rig);
   const states = new States(s);
   const idle = states.idle();
-  const window = s.drive.built ? windowOf(states) : NO_WINDOW;
+  const window = windowOf(states);
   const feed = s.feed ?? (window.fastest ? s.reserve * window.fastest.feed : null);
-  const cut = s.drive.built && feed !== null ? states.atFeed(feed) : null;
+  const cut = feed !== null ? states.atFeed(feed) : null;
   const load = loadUnrestrained(s, idle.amps, cut?.amps ?? idle.amps, idle.airC);
   const reserve = feed !== null && window.fastest ? feed / window.fastest.feed : null;
   const hot = idle.airC > s.room.airC + 1;
   const coolEnd = hot ? coolEndLength(s.alloy.conductivity, s.area, lossSlope(s, idle.airC)) : null;
+  const off = shutsOff(s) && load.share !== null && load.share > 1;
+  const drag = reserve === null ? null : dragPerMetre(s.stress10, s.diameter, reserve);
   return {
     s,
     load,
-    off: shutsOff(s) && load.share !== null && load.share > 1,
+    off,
     idle: { ...idle, cutAmps: cut?.amps ?? idle.amps, cutAirC: cut?.airC ?? idle.airC },
     window,
     cut,
     feed,
     reserve,
-    drag: reserve === null ? null : dragPerMetre(s.stress10, s.diameter, reserve),
+    drag,
     coolEnd,
-    battery: batteryOf(s, states, cut?.foamC ?? idle.airC, cut?.airC ?? idle.airC),
+    battery: batteryOf(s, states, cut?.foamC ?? idle.airC, cut?.airC ?? idle.airC, cut?.amps ?? idle.amps),
     wantedLength: coolEnd === null ? null : roomForWire(rig.foam.widthMm / 1000, coolEnd, 0),
+    tension: tensionOf({ s, off, idle, cut, drag, feed }),
   };
 }
 
+/** The same rig with what holds its wire changed: no current flows by that, so nothing is solved anew. */
+export function heldAnew(e: Evaluation, rig: Rig): Evaluation {
+  const { off, idle, cut, drag, feed } = e;
+  const s = Object.freeze({ ...e.s, rig });
+  return { ...e, s, tension: tensionOf({ s, off, idle, cut, drag, feed }) };
+}
+
 /** How long a battery lasts at the amps of the mean of full and stop, and what it does full and at the stop. */
-function batteryOf(s: Setup, states: States, foamC: number, airC: number): Evaluation['battery'] {
+function batteryOf(s: Setup, states: States, foamC: number, airC: number, now: number): Evaluation['battery'] {
   const { supply, control } = s.rig;
   const b = supply.battery;
   if (!b) return null;
@@ -80,7 +92,13 @@ function batteryOf(s: Setup, states: States, foamC: number, airC: number): Evalu
   const ohm = states.cutOhm(airC, foamC);
   const wire = mean.volts / (mean.restOhm + ohm);
   const held = s.drive.heldAmps === null ? wire : Math.min(s.drive.heldAmps, wire);
-  const duty = control.kind === 'pwm' ? Math.sqrt(control.setting ?? 1) : 1;
+  // Pulses of full amps: a battery gives duty × V/R on the mean, the wire has √duty × V/R.
+  const duty =
+    control.kind === 'pwm'
+      ? Math.sqrt(control.setting ?? 1)
+      : control.kind === 'hold-ohm'
+        ? Math.min(1, now / wire) ** 2
+        : 1;
   const amps =
     control.kind === 'buck' ? (mean.volts * held) / (control.efficiency * mean.openVolts) : held * duty;
   const minutes = amps > 0 ? batteryMinutes(b.chemistry, b.ampHours, b.charge, amps) : null;

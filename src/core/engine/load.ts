@@ -6,7 +6,7 @@ export interface Load {
   readonly share: number | null;
   /** Peak or rms amps at that instant. */
   readonly worstAmps: number;
-  /** The rms amps alone would be within the limit; only the pulses are over. */
+  /** What the supply gives on the mean would be within its limit; only the pulses are over. */
   readonly peaksOnly: boolean;
   /** Least wire resistance that the supply allows, V/maxAmps, Ω. */
   readonly leastOhm: number | null;
@@ -36,13 +36,18 @@ export function loadOf(s: Setup, idleAmps: number, cuttingAmps: number, idleC: n
   if (drive.pulsed && drive.volts > 0) {
     const coolest = bench ? idleC : s.room.airC;
     const pulse = drive.openVolts / (drive.restOhm + ohmPerMetre(s, coolest) * s.length);
-    worst = Math.max(pulse, drive.openVolts * (rms / drive.volts));
+    worst = Math.max(pulse, drive.heldOhm === null ? drive.openVolts * (rms / drive.volts) : 0);
   }
   if (max === null) return { share: null, worstAmps: worst, peaksOnly: false, leastOhm };
   return {
     share: worst / max,
     worstAmps: worst,
-    peaksOnly: drive.pulsed && worst > max && rms <= max,
+    peaksOnly: drive.pulsed && worst > max && dutyOf(s) * worst <= max,
     leastOhm,
   };
+}
+
+/** Share of the time that pulses flow, at the worst: a controller that holds ohms starts a cold wire on full ones. */
+export function dutyOf(s: Setup): number {
+  return s.drive.kind === 'pwm' ? (s.drive.setting ?? 1) : 1;
 }

@@ -12,6 +12,15 @@ import { SUPPLY_KINDS } from '../documents/supply';
 
 const d = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
+/** A wire in some draught with its amps held. */
+const ampsHeld = (diameterMm: number, setting: number, draughtMS: number) =>
+  testRig({
+    wire: { diameterMm },
+    room: { draughtMS },
+    supply: { volts: 400, maxAmps: 400 },
+    control: { kind: 'amps', setting },
+  });
+
 describe('need', () => {
   it('its amps, held, give exactly the fastest feed asked for', () => {
     fc.assert(
@@ -28,16 +37,15 @@ describe('need', () => {
             cut: { feedMmS, reserve },
           });
           const { amps } = need(rig, false);
-          const held = solve(
-            testRig({
-              wire: { diameterMm },
-              room: { draughtMS },
-              supply: { volts: 400, maxAmps: 400 },
-              control: { kind: 'amps', setting: amps },
-              cut: { feedMmS, reserve },
-            }),
-          );
-          expect(Math.abs(held.cutting!.fastestFeedMmS! / (feedMmS / reserve) - 1)).toBeLessThan(1e-5);
+          const held = solve({ ...ampsHeld(diameterMm, amps!, draughtMS), cut: rig.cut });
+          // A wire is found to 5e-4 K: hardly over the flow temperature that is a share of all that it gives the foam.
+          const over =
+            solve({
+              ...ampsHeld(diameterMm, amps!, draughtMS),
+              cut: { ...rig.cut, feedMmS: feedMmS / reserve },
+            }).cutting!.foamC! - 160;
+          const close = 1e-5 + 1e-3 / over;
+          expect(Math.abs(held.cutting!.fastestFeedMmS! / (feedMmS / reserve) - 1)).toBeLessThan(close);
         },
       ),
       { numRuns: 120 },

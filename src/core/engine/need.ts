@@ -13,7 +13,7 @@ import type { Rig } from '../documents/rig';
 export function heldAt(s: Setup, amps: number): Setup {
   return {
     ...s,
-    drive: { ...s.drive, volts: 1e6, limitAmps: amps, heldAmps: amps, pulsed: false, built: true },
+    drive: { ...s.drive, volts: 1e6, limitAmps: amps, heldAmps: amps, heldOhm: null, pulsed: false },
   };
 }
 
@@ -49,6 +49,7 @@ export function settingOf(drive: Drive, volts: number, amps: number): number | n
   if (drive.kind === 'pwm') return share * share;
   if (drive.kind === 'phase') return phaseAngle(share);
   if (drive.kind === 'scale') return share;
+  if (drive.kind === 'hold-ohm') return volts / amps - drive.restOhm;
   return null;
 }
 

@@ -4,10 +4,11 @@ import { ALLOY_IDS } from '../catalog/alloys';
 import { FOAM_IDS } from '../catalog/foams';
 import { CONTROL_KINDS, SETTING_LIMITS } from '../documents/control';
 import { LEVELS, readingSchema } from '../documents/reading';
-import { FRAME_KINDS, rigSchema, type Rig } from '../documents/rig';
+import { FRAME_KINDS, rigSchema, TENSION_KINDS, type Rig } from '../documents/rig';
 import { SUPPLY_KINDS } from '../documents/supply';
+import { evaluate, heldAnew } from './evaluate';
 import { merge } from './merge';
-import { solve } from './solve';
+import { drafts, solve } from './solve';
 import { testRig } from './testRigs';
 
 // Shrinking such rigs takes minutes; the counterexample as found, with its seed, says enough.
@@ -25,6 +26,35 @@ const control = fc.constantFrom(...CONTROL_KINDS).chain((kind) => {
     setting: limits ? d(limits[0], Math.max(limits[0], top)) : fc.constant(null),
   });
 });
+
+/** Every way to hold a wire tight, the odd ones too. */
+const tension = fc
+  .record({
+    kind: fc.constantFrom(...TENSION_KINDS),
+    setN: fc.option(d(0, 5000)),
+    setWhen: fc.constantFrom('cold', 'hot'),
+    springNPerMm: fc.option(d(0.001, 10000)),
+    springMaxN: fc.option(d(0, 5000)),
+    initialN: fc.option(d(0, 5000)),
+    frameNPerMm: fc.option(d(0.001, 10000)),
+    travelMm: fc.option(d(0, 1000)),
+    guide: fc.option(fc.record({ friction: d(0, 2), wrapDeg: d(0, 720) }), { nil: undefined }),
+    springs: fc.option(
+      fc.record({
+        wireMm: d(0.1, 5),
+        coilMm: d(8, 200),
+        turns: d(1, 100),
+        initialN: d(0, 50),
+        joined: fc.constantFrom('parallel', 'series'),
+        count: fc.constantFrom(1, 2, 3),
+      }),
+      { nil: undefined },
+    ),
+    rubber: fc.option(fc.record({ areaMm2: d(0.1, 1000), restMm: d(1, 500), stretch: d(1.01, 6) }), {
+      nil: undefined,
+    }),
+  })
+  .map((t) => (t.kind === 'flex' && t.frameNPerMm === null ? { ...t, frameNPerMm: 2 } : t));
 
 /** Any legal rig, the odd ones too. */
 export const anyRig = fc
@@ -55,7 +85,8 @@ export const anyRig = fc
       widthMm: d(1, 20000),
       tuning: d(0.05, 20),
     }),
-    cut: fc.record({ feedMmS: fc.option(d(0.01, 1000)) }),
+    tension,
+    cut: fc.record({ feedMmS: fc.option(d(0.01, 1000)), lagSeenMm: fc.option(d(0.001, 1000)) }),
   })
   .map((doc) => rigSchema.parse(doc));
 
@@ -74,6 +105,10 @@ export const benchRig = fc
     density: d(15, 60),
     share: d(0.3, 1.1),
     feed: fc.option(d(0.3, 15)),
+    held: fc.constantFrom(...TENSION_KINDS),
+    pull: d(0.02, 0.8),
+    give: d(0.3, 10),
+    safe: fc.option(d(10, 150)),
   })
   .map((r) => {
     const top = { none: null, volts: r.volts, amps: r.maxAmps, pwm: 1, phase: 170, scale: 1 }[r.controlKind] as
@@ -83,6 +118,13 @@ export const benchRig = fc
       supply: { kind: r.kind, volts: r.volts, maxAmps: r.maxAmps },
       control: { kind: r.controlKind as 'volts', setting: top === null ? null : top * r.dial },
       foam: { kind: r.foam as 'eps', densityKgM3: r.density, widthMm: Math.max(1, r.lengthMm * r.share) },
+      tension: {
+        kind: r.held,
+        setN: r.pull * 700 * 0.785 * r.diameterMm ** 2,
+        springNPerMm: r.give,
+        frameNPerMm: r.held === 'flex' ? r.give : null,
+        springMaxN: r.safe,
+      },
       cut: { feedMmS: r.feed },
     });
   });
@@ -215,5 +257,20 @@ describe('what must hold of every rig', () => {
       { numRuns: 300 },
     );
     expect(fixes).toBeGreaterThan(150);
+  });
+
+  it('a patch of how the wire is held is judged as the plain way judges it', () => {
+    let looked = 0;
+    fc.assert(
+      fc.property(benchRig, d(5, 100), (rig, setN) => {
+        const e = evaluate(rig);
+        const patched = rigSchema.parse(merge(rig, { tension: { setN } }));
+        const codes = (x: ReturnType<typeof evaluate>) => drafts(x).map((f) => f.code);
+        expect(codes(heldAnew(e, patched))).toEqual(codes(evaluate(patched)));
+        looked += codes(e).length;
+      }),
+      { numRuns: 150 },
+    );
+    expect(looked).toBeGreaterThan(100);
   });
 });

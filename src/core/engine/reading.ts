@@ -23,8 +23,7 @@ export function feedSd(rig: Rig): number {
 /** Writes an evaluation as the reading document, findings left empty. */
 export function toReading(e: Evaluation): Reading {
   const { s } = e;
-  const drive = s.drive;
-  const known = !e.off && drive.built;
+  const known = !e.off;
   const sd = feedSd(s.rig);
   return {
     format: 'upwind-rod/reading',
@@ -33,21 +32,12 @@ export function toReading(e: Evaluation): Reading {
     idle: known ? idleOf(e) : null,
     cutting: known ? cuttingOf(e) : null,
     supply: {
-      load: drive.built ? e.load.share : null,
+      load: e.load.share,
       leastOhm: e.load.leastOhm,
-      holds: drive.built && e.load.share !== null ? e.load.share <= 1 : null,
+      holds: e.load.share !== null ? e.load.share <= 1 : null,
     },
     time: known ? timeOf(e) : null,
-    tension: {
-      coldN: null,
-      hotN: null,
-      growthMm: null,
-      stressMPa: null,
-      strengthMPa: null,
-      use: null,
-      pluckHz: null,
-      slackMm: null,
-    },
+    tension: tensionPart(e),
     battery: known ? e.battery : null,
     spread: known
       ? {
@@ -57,6 +47,21 @@ export function toReading(e: Evaluation): Reading {
         }
       : null,
     findings: [],
+  };
+}
+
+const mm = (m: number | null) => (m === null ? null : m * 1000);
+
+function tensionPart({ tension: t }: Evaluation): Reading['tension'] {
+  return {
+    coldN: t.coldN,
+    hotN: t.hotN,
+    growthMm: mm(t.growth),
+    stressMPa: t.stress === null ? null : t.stress / 1e6,
+    strengthMPa: t.strength === null ? null : t.strength / 1e6,
+    use: t.use,
+    pluckHz: t.pluckHz,
+    slackMm: mm(t.slack),
   };
 }
 
@@ -112,8 +117,8 @@ function cuttingOf(e: Evaluation): NonNullable<Reading['cutting']> {
     fastestFeedMmS: window.fastest ? window.fastest.feed * 1000 : null,
     slowestFeedMmS: window.slowest === null ? null : window.slowest * 1000,
     reserve: e.reserve,
-    dragNPerM: e.drag,
-    lagMm: null,
-    cornerWaitS: null,
+    dragNPerM: e.tension.drag,
+    lagMm: mm(e.tension.lag),
+    cornerWaitS: e.tension.wait,
   };
 }

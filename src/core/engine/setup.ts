@@ -29,13 +29,13 @@ export interface Drive {
   readonly openVolts: number;
   readonly kind: Rig['control']['kind'];
   readonly setting: number | null;
+  /** Ohms of the hot wire that a controller holds by its pulses; null where it holds none. */
+  readonly heldOhm: number | null;
   /** Peak amps over rms amps where the wire's ohms do not matter; pulses are reckoned apart. */
   readonly peak: number;
   readonly pulsed: boolean;
   /** Most amps the supply gives; null where neither stated nor known from its rating. */
   readonly maxAmps: number | null;
-  /** False where this control is not reckoned yet. */
-  readonly built: boolean;
 }
 
 /** A rig resolved once into SI: everything the physics needs, frozen. */
@@ -118,13 +118,14 @@ function driveOf(rig: Rig): Drive {
   const copper = leadOhm(leads.lengthMm / 1000, leads.areaMm2 * 1e-6);
   const outside = copper + leads.contactOhm + leads.seriesOhm;
   const setting = control.setting;
-  const pulsed = control.kind === 'pwm';
+  const holds = control.kind === 'hold-ohm';
+  const pulsed = control.kind === 'pwm' || holds;
   const share =
     control.kind === 'phase'
       ? phaseShare(setting ?? 0)
       : control.kind === 'scale'
         ? (setting ?? 1)
-        : pulsed
+        : control.kind === 'pwm'
           ? Math.sqrt(setting ?? 1)
           : 1;
   const buck = control.kind === 'buck';
@@ -139,7 +140,7 @@ function driveOf(rig: Rig): Drive {
     supply.maxAmps ?? (supply.ratedVA !== undefined ? supply.ratedVA / (1.25 * supply.volts) : null);
   const cap =
     supply.kind === 'bench' && maxAmps !== null && !buck
-      ? maxAmps * (pulsed ? Math.sqrt(setting ?? 1) : 1)
+      ? maxAmps * (control.kind === 'pwm' ? Math.sqrt(setting ?? 1) : 1)
       : Infinity;
   const onAc = supply.current === 'ac';
   const fullShare = control.kind === 'phase' ? Math.max(1e-9, share) : 1;
@@ -153,9 +154,9 @@ function driveOf(rig: Rig): Drive {
     openVolts: open,
     kind: control.kind,
     setting,
+    heldOhm: holds ? setting : null,
     peak: control.kind === 'phase' ? phasePeak(setting ?? 0) / fullShare : onAc ? Math.SQRT2 : 1,
     pulsed,
     maxAmps,
-    built: control.kind !== 'hold-ohm',
   });
 }

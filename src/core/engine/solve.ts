@@ -1,19 +1,22 @@
 import type { Finding, Level, Reading } from '../documents/reading';
-import { SETTING_LIMITS } from '../documents/controlKinds';
+import { SETTING_LIMITS, type ControlKind } from '../documents/controlKinds';
 import type { Rig } from '../documents/rig';
 import { findingWords, patchWords } from '../words/findings';
 import { METRIC_SAY } from '../words/say';
-import { evaluate, type Evaluation } from './evaluate';
+import { evaluate, heldAnew, type Evaluation } from './evaluate';
 import { cutFindings } from './findings/cut';
 import type { Draft, Patch } from './findings/draft';
 import { modelFindings } from './findings/model';
 import { powerFindings } from './findings/power';
+import { tensionFindings } from './findings/tension';
 import { wireFindings } from './findings/wire';
 import { wiringFindings } from './findings/wiring';
 import { merge } from './merge';
 import { toReading } from './reading';
 
-const FINDERS = [powerFindings, wiringFindings, wireFindings, cutFindings, modelFindings];
+const FINDERS = [powerFindings, wiringFindings, wireFindings, tensionFindings, cutFindings, modelFindings];
+const HELD_FINDERS = [wiringFindings, tensionFindings];
+const WIRED_FINDERS = [wiringFindings];
 /** How many patches are tried for a finding, by its level. */
 const MOST_TRIES = { stop: 3, fix: 2, note: 1 } as const;
 
@@ -69,10 +72,15 @@ function fixesOf(
 function removes(rig: Rig, patch: Patch, draft: Draft, found: readonly Draft[], near: Evaluation): boolean {
   if (!legal(rig, patch)) return false;
   const patched = merge(rig, patch);
-  // What no current flows by changes no answer: only the wiring is looked at again.
+  // What no current flows by changes no heat: only the wiring, and the pull where that is touched, are looked at again.
   const cold = coldPatch(patch);
-  const e = cold ? { ...near, s: { ...near.s, rig: patched } } : evaluate(patched);
-  for (const finder of cold ? [wiringFindings] : FINDERS) {
+  const held = cold && patch['tension'] !== undefined;
+  const e = held
+    ? heldAnew(near, patched)
+    : cold
+      ? { ...near, s: { ...near.s, rig: patched } }
+      : evaluate(patched);
+  for (const finder of held ? HELD_FINDERS : cold ? WIRED_FINDERS : FINDERS) {
     for (const d of finder(e)) {
       if (!d) continue;
       if (d.code === draft.code) return false;
@@ -82,24 +90,28 @@ function removes(rig: Rig, patch: Patch, draft: Draft, found: readonly Draft[], 
   return true;
 }
 
-/** Whether a patch names only fuse, switch and the frame's material. A test holds it to the plain way. */
+/** Whether a patch names only fuse, switch, how the wire is held and the frame's material. A test holds it to the plain way. */
 function coldPatch(patch: Patch): boolean {
   return Object.entries(patch).every(
     ([group, part]) =>
       (group === 'leads' && Object.keys(part as object).every((k) => k === 'fuseA' || k === 'switchA')) ||
+      group === 'tension' ||
       (group === 'frame' && Object.keys(part as object).every((k) => k === 'material')),
   );
 }
 
-/** The schema's limits of the four values that fixes may change; the whole schema is checked by a test. */
+/** The schema's limits of the values that fixes may change; the whole schema is checked by a test. */
 function legal(rig: Rig, patch: Patch): boolean {
-  const { control, wire, cut } = patch as { [K in 'control' | 'wire' | 'cut']?: Record<string, number | null> };
+  const { control, wire, cut, tension } = patch as {
+    [K in 'control' | 'wire' | 'cut' | 'tension']?: Record<string, number | null>;
+  };
   const within = (x: number | null | undefined, lo: number, hi: number) => x == null || (x >= lo && x <= hi);
-  const dial = SETTING_LIMITS[rig.control.kind];
+  const dial = SETTING_LIMITS[(control?.['kind'] as unknown as ControlKind | undefined) ?? rig.control.kind];
   return (
     (control?.['setting'] === undefined || (dial !== null && within(control['setting'], dial[0], dial[1]))) &&
     within(wire?.['lengthMm'], 1, 20000) &&
     within(wire?.['diameterMm'], 0.02, 5) &&
-    within(cut?.['feedMmS'], 0.01, 1000)
+    within(cut?.['feedMmS'], 0.01, 1000) &&
+    within(tension?.['setN'], 0, 5000)
   );
 }

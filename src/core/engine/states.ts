@@ -18,6 +18,9 @@ export interface CutState {
   readonly capped: boolean;
 }
 
+/** Step in K of the search for a held resistance. */
+const HELD_STEP = 50;
+
 /** Wire in the foam at some current. */
 interface InFoam {
   foamC: number;
@@ -122,11 +125,27 @@ export class States {
       const amps = ampsAt(airC);
       return amps * (restOhm + this.cutOhm(airC, foamOf(airC, amps))) - volts;
     };
-    const airC = lowestBalance(s.room, s.alloy, f, this.top, this.airGuess);
+    let airC = lowestBalance(s.room, s.alloy, f, this.top, this.airGuess);
+    if (s.drive.heldOhm !== null)
+      airC = this.heldAt(s.drive.heldOhm, airC, (t) => this.cutOhm(t, foamOf(t, ampsAt(t))));
     const amps = ampsAt(airC);
     this.airGuess = airC;
     if (amps <= this.limitAmps) return { amps, airC };
     return { amps: this.limitAmps, airC: this.airAt(this.limitAmps) };
+  }
+
+  /**
+   * °C in air at which the wire has the ohms that a controller holds, found from the cold upwards (an alloy's factor may
+   * fall again); no hotter than full pulses make it.
+   */
+  private heldAt(ohm: number, fullC: number, ohmAt: (airC: number) => number): number {
+    const cold = this.s.room.airC;
+    if (!(ohmAt(cold) < ohm)) return cold;
+    for (let lo = cold; lo < fullC; lo += HELD_STEP) {
+      const hi = Math.min(fullC, lo + HELD_STEP);
+      if (ohmAt(hi) >= ohm) return rootIncreasing((t) => ohmAt(t) - ohm, lo, hi, 0.5 * (lo + hi), 5e-4).x;
+    }
+    return fullC;
   }
 
   private cut(

@@ -46,12 +46,17 @@ export function timeConstant(e: Evaluation): number | null {
   const { s, idle } = e;
   if (!(idle.airC - s.room.airC > 1)) return null;
   const h = 0.5;
-  const net = (t: number) => ampsAt(s, t) ** 2 * ohmPerMetre(s, t) - lossToAir(s.room, t);
+  // A controller that holds ohms is taken at the pulses it has settled on: what follows is the wire's own.
+  const held = s.drive.heldOhm === null ? null : idle.amps * (s.drive.restOhm + ohmOf(s, idle.airC));
+  const amps = (t: number) => (held === null ? ampsAt(s, t) : held / (s.drive.restOhm + ohmOf(s, t)));
+  const net = (t: number) => amps(t) ** 2 * ohmPerMetre(s, t) - lossToAir(s.room, t);
   const slope = (net(idle.airC - h) - net(idle.airC + h)) / (2 * h);
   return slope > 0 ? (s.alloy.density * s.area * s.alloy.heatCapacity) / slope : null;
 }
 
-/** Amps of the idling loop with the whole wire at tempC: what the volts push, no more than what is held. */
+const ohmOf = (s: Setup, tempC: number) => ohmPerMetre(s, tempC) * s.length;
+
+/** Amps of the idling loop with the whole wire at tempC: what the volts push, no more than what is held (ohms held: full pulses). */
 export function ampsAt(s: Setup, tempC: number): number {
   const { volts, restOhm, limitAmps } = s.drive;
   return Math.min(limitAmps, volts / (restOhm + ohmPerMetre(s, tempC) * s.length));
@@ -66,18 +71,7 @@ export function settleDistance(s: Setup, cut: CutState, capacity: number, quadra
   if (cut.capped) return 0;
   const flux = (t: number, width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, t, width);
   const square = cut.amps * cut.amps;
-  let near = cut.heat;
-  const heatAt = (t: number) => {
-    const most = flux(t, 0);
-    near = rootIncreasing(
-      (q) => q - flux(t, slotWidth(m, q, cut.feed)),
-      0,
-      most,
-      Math.min(near, most),
-      most * 1e-6,
-    ).x;
-    return near;
-  };
+  const heatAt = slotHeat(s, cut.feed, cut.heat);
   const steady = cut.width * (1 + Math.sign(cut.airC - cut.foamC) * SETTLED);
   const heat = heatForSlot(m, steady, cut.feed);
   const top = hottest({ ...s.still, airC: m.flowC }, heat);
@@ -88,11 +82,22 @@ export function settleDistance(s: Setup, cut: CutState, capacity: number, quadra
   );
 }
 
+/** Heat in W/m that a wire at a temperature gives the foam at a feed (m/s), its slot settled to that heat; 0 up to T_flow. */
+export function slotHeat(s: Setup, feed: number, guess: number): (tempC: number) => number {
+  const m = s.melt!;
+  const flux = (t: number, width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, t, width);
+  let near = guess;
+  return (t) => {
+    const most = flux(t, 0);
+    if (!(most > 0)) return 0;
+    const f = (q: number) => q - flux(t, slotWidth(m, q, feed));
+    near = rootIncreasing(f, 0, most, Math.min(near, most), most * 1e-6).x;
+    return near;
+  };
+}
+
 /** Slot just after the wire enters the foam at its temperature in air, over the steady slot. */
 export function entryOverSteady(s: Setup, cut: CutState): number {
   const m = s.melt!;
-  const flux = (width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, cut.airC, width);
-  const most = flux(0);
-  const heat = rootIncreasing((q) => q - flux(slotWidth(m, q, cut.feed)), 0, most, 0.8 * most, most * 1e-7).x;
-  return slotWidth(m, heat, cut.feed) / cut.width;
+  return slotWidth(m, slotHeat(s, cut.feed, cut.heat)(cut.airC), cut.feed) / cut.width;
 }

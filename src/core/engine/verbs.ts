@@ -1,50 +1,73 @@
 import type { z } from 'zod';
 import { faultsOf, type DocumentFault } from '../documents/faults';
+import { drawerSchema } from '../documents/drawer';
 import { logSchema } from '../documents/log';
-import { readNeedRig } from '../documents/need';
+import { readNeedRig, type NeedRig } from '../documents/need';
 import { rigSchema } from '../documents/rig';
+import { match } from './match/match';
 import { need } from './need';
 import { solve } from './solve';
 import { tune } from './advise';
 
-export const VERBS = ['solve', 'need', 'tune'] as const;
+export const VERBS = ['solve', 'need', 'match', 'tune'] as const;
 export type Verb = (typeof VERBS)[number];
 
 export type Answer =
   | { readonly ok: true; readonly output: unknown }
   | { readonly ok: false; readonly faults: readonly DocumentFault[] };
 
-type Work = (doc: unknown) => { data: unknown } | { faults: readonly DocumentFault[] };
-
-function work<T>(schema: z.ZodType<T>, run: (doc: T) => unknown): Work {
-  return (doc) => {
-    const parsed = schema.safeParse(doc);
-    return parsed.success ? { data: run(parsed.data) } : { faults: faultsOf(parsed.error) };
-  };
+/** A verb: how its document is read, and what it does with it. */
+interface Work<T> {
+  readonly read: (doc: unknown) => { data: T } | { faults: readonly DocumentFault[] };
+  readonly run: (doc: T) => unknown;
 }
 
-const WORK: Record<Verb, Work> = {
-  solve: work(rigSchema, solve),
-  need: (doc) => {
-    const read = readNeedRig(doc);
-    return read.ok ? { data: need(read.data.rig, read.data.powered) } : { faults: read.faults };
-  },
-  tune: work(logSchema, tune),
+function bySchema<T>(schema: z.ZodType<T>) {
+  return (doc: unknown) => {
+    const parsed = schema.safeParse(doc);
+    return parsed.success ? { data: parsed.data } : { faults: faultsOf(parsed.error) };
+  };
+}
+const work = <T>(w: Work<T>): Work<unknown> => w as Work<unknown>;
+
+const WORK: Record<Verb, Work<unknown>> = {
+  solve: work({ read: bySchema(rigSchema), run: solve }),
+  need: work<NeedRig>({
+    read: (doc) => {
+      const read = readNeedRig(doc);
+      return read.ok ? { data: read.data } : { faults: read.faults };
+    },
+    run: ({ rig, powered }) => need(rig, powered),
+  }),
+  match: work({ read: bySchema(drawerSchema), run: match }),
+  tune: work({ read: bySchema(logSchema), run: tune }),
 };
 
-/** Does a verb on one document or an array of them. In an array one refused document refuses all. */
-export function runVerb(verb: Verb, input: unknown): Answer {
+/** Documents of a call, read; `many` where they came as an array. */
+export type ReadAll =
+  | { readonly ok: true; readonly docs: readonly unknown[]; readonly many: boolean }
+  | { readonly ok: false; readonly faults: readonly DocumentFault[] };
+
+/** Reads one document or an array of them for a verb. In an array one refused document refuses all. */
+export function readAll(verb: Verb, input: unknown): ReadAll {
   const many = Array.isArray(input);
   const faults: DocumentFault[] = [];
-  const output: unknown[] = [];
+  const docs: unknown[] = [];
   (many ? (input as unknown[]) : [input]).forEach((doc, i) => {
-    const done = WORK[verb](doc);
-    if ('faults' in done)
-      faults.push(...done.faults.map((f) => (many ? { ...f, path: inArray(i, f.path) } : f)));
-    else output.push(done.data);
+    const read = WORK[verb].read(doc);
+    if ('faults' in read)
+      faults.push(...read.faults.map((f) => (many ? { ...f, path: inArray(i, f.path) } : f)));
+    else docs.push(read.data);
   });
-  if (faults.length > 0) return { ok: false, faults };
-  return { ok: true, output: many ? output : output[0] };
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, docs, many };
+}
+
+/** Does a verb on one document or an array of them. */
+export function runVerb(verb: Verb, input: unknown): Answer {
+  const read = readAll(verb, input);
+  if (!read.ok) return read;
+  const output = read.docs.map(WORK[verb].run);
+  return { ok: true, output: read.many ? output : output[0] };
 }
 
 function inArray(i: number, path: string): string {

@@ -19,6 +19,9 @@ export type Quantity =
   | 'share'
   | 'count'
   | 'stiffness'
+  | 'stress'
+  | 'pitch'
+  | 'mass'
   | 'airSpeed';
 
 /** A unit: how to reach the document's unit of that quantity (mm, mm/s, °C, N, kg/m³ …) and back. */
@@ -44,6 +47,7 @@ const times = (id: string, symbol: string, quantity: Quantity, factor: number, t
 const INCH = 25.4; // mm, exact: international inch
 const POUND = 0.45359237; // kg, exact: international pound
 const G = 9.80665; // m/s², exact: standard gravity
+const SQUARE_INCH = INCH * INCH; // mm²
 const FOOT_M = 0.3048; // exact
 
 /** Every unit, with exact defined factors (NIST SP 811, appendix B). */
@@ -107,6 +111,14 @@ export const UNITS: readonly Unit[] = [
   times('one', '', 'count', 1, []),
   times('N/mm', 'N/mm', 'stiffness', 1, []),
   times('lbf/in', 'lb/in', 'stiffness', (POUND * G) / INCH, []),
+  times('MPa', 'MPa', 'stress', 1, ['n/mm2']),
+  times('GPa', 'GPa', 'stress', 1000, []),
+  times('ksi', 'ksi', 'stress', (1000 * POUND * G) / SQUARE_INCH, []),
+  times('Hz', 'Hz', 'pitch', 1, ['hertz']),
+  times('g', 'g', 'mass', 1, ['gram', 'grams']),
+  times('kg', 'kg', 'mass', 1000, []),
+  times('oz', 'oz', 'mass', (POUND * 1000) / 16, ['ounce', 'ounces']),
+  times('lb', 'lb', 'mass', POUND * 1000, ['lbs', 'pound', 'pounds']),
   times('m/s', 'm/s', 'airSpeed', 1, []),
   times('ft/s', 'ft/s', 'airSpeed', FOOT_M, []),
 ];

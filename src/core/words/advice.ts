@@ -1,5 +1,5 @@
 import type { ControlKind } from '../documents/control';
-import { controlSettingText } from './control';
+import { controlSettingText, type ToMark } from './control';
 import type { Say } from './say';
 
 export type AdviceReason =
@@ -12,8 +12,10 @@ export function adviceWords(
   setting: number | null,
   feedMmS: number | null,
   say: Say,
+  toMark?: ToMark | null,
 ): string {
-  const dial = kind === 'none' ? 'Leave the power as it is' : `Set ${controlSettingText(kind, setting, say)}`;
+  const dial =
+    kind === 'none' ? 'Leave the power as it is' : `Set ${controlSettingText(kind, setting, say, toMark)}`;
   const feed = feedMmS === null ? '' : ` and cut at ${say(feedMmS, 'feed')}`;
   return `${dial}${feed}. ${REASON[why]}`;
 }

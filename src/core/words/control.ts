@@ -15,8 +15,18 @@ export const SETTING_ROLE: Readonly<Record<ControlKind, Role | null>> = Object.f
   'hold-ohm': 'ohms',
 });
 
-/** A setting with its unit: `18.5 V`, `30 %`. */
-export function controlSettingText(kind: ControlKind, setting: number | null, say: Say): string {
+/** The mark of a setting on a dial without a meter; null outside the marks that were noted. */
+export type ToMark = (setting: number) => number | null;
+
+/** A setting with its unit: `18.5 V`, `30 %`; on a dial with marks the mark first: `mark 6.2 (18.5 V)`. */
+export function controlSettingText(
+  kind: ControlKind,
+  setting: number | null,
+  say: Say,
+  toMark?: ToMark | null,
+): string {
   const role = SETTING_ROLE[kind];
-  return role && setting !== null ? say(setting, role) : 'as it is';
+  if (!role || setting === null) return 'as it is';
+  const mark = toMark?.(setting) ?? null;
+  return mark === null ? say(setting, role) : `mark ${Number(mark.toPrecision(3))} (${say(setting, role)})`;
 }

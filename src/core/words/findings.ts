@@ -1,6 +1,7 @@
 import type { FindingCode, Values } from '../documents/reading';
+import type { ControlKind } from '../documents/controlKinds';
 import type { Rig } from '../documents/rig';
-import { controlSettingText } from './control';
+import { controlSettingText, type ToMark } from './control';
 import type { Say } from './say';
 
 /** A finding in words: a short head, and one or two plain sentences with the rig's own numbers. */
@@ -115,7 +116,7 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'control-overload': (v, say) => ({
     head: 'The dimmer is too small',
-    text: `It carries ${say(num(v, 'amps'), 'amps')} and is rated ${say(num(v, 'ratedAmps'), 'amps')}: ${say(num(v, 'load'), 'share')} of what it bears. Take a bigger one; give it air in any case.`,
+    text: `It carries ${num(v, 'watts') ? say(num(v, 'watts'), 'watts') : say(num(v, 'amps'), 'amps')} and is rated ${num(v, 'ratedWatts') ? say(num(v, 'ratedWatts'), 'watts') : say(num(v, 'ratedAmps'), 'amps')}: ${say(num(v, 'load'), 'share')} of what it bears. Take a bigger one; give it air in any case.`,
   }),
   'control-limit-unknown': () => ({
     head: 'How many amps does the dimmer bear?',
@@ -137,6 +138,14 @@ const TELLERS: Record<FindingCode, Teller> = {
     head: 'No switch in the loop',
     text: 'Pulling a plug takes a hand off the work. A foot or hold-to-run switch leaves both on the bow.',
   }),
+  'spring-in-circuit': (v, say) => ({
+    head: 'The spring carries the current',
+    text: `Current heats a spring${num(v, 'fromC') === null ? '' : `, this one to ${say(num(v, 'fromC'), 'temperature')}–${say(num(v, 'toC'), 'temperature')}`}, and it loses its set: carbon steel from about ${say(150, 'temperature')}, stainless from ${say(250, 'temperature')}. Take the current past it with a jumper.`,
+  }),
+  'hold-ohm-flat': (v, say) => ({
+    head: 'Nothing for the controller to hold by',
+    text: `The resistance of ${String(v['alloy'])} rises only ${say(num(v, 'rise'), 'share')} over 100 K on its way: less than the leads and contacts wander. Holding ohms will not hold its heat; hold volts or amps, or hang stainless.`,
+  }),
   'battery-short': (v, say) => ({ head: 'The battery is soon flat', text: `It lasts about ${say(num(v, 'minutes'), 'count')} minutes at this setting.` }),
   'battery-weak': (v, say) => ({
     head: 'The battery sags',
@@ -154,11 +163,44 @@ const TELLERS: Record<FindingCode, Teller> = {
     head: 'The dial is too coarse',
     text: `One step moves the fastest feed by ${say(num(v, 'share'), 'share')}.`,
   }),
+  'wire-overstressed': (v, say) => ({
+    head: 'The wire will snap',
+    text: `It carries ${say(num(v, 'use'), 'share')} of what breaks it${num(v, 'wireC') === null ? '' : ` at ${say(num(v, 'wireC'), 'temperature')}`}. A wire that breaks under this pull whips: less pull, or a stronger wire.`,
+  }),
+  'wire-stress-high': (v, say) => ({
+    head: 'Pulled hard',
+    text: `The wire carries ${say(num(v, 'use'), 'share')} of what breaks it; keep it under half. A nick or a hot spot takes the rest.`,
+  }),
+  'takes-a-set': (v, say) => ({
+    head: 'The wire takes a set',
+    text: `${say(num(v, 'yieldUse'), 'share')} of yield: it grows a little for good at each heat. Set the pull again after the first heats.`,
+  }),
+  'wire-goes-slack': (v, say) => ({
+    head: 'Slack when hot',
+    text: `The wire grows ${say(num(v, 'growthMm'), 'depth')} and nothing takes that up: its middle hangs ${say(num(v, 'slackMm'), 'depth')}.`,
+  }),
+  'spring-past-safe-load': (v, say) => ({
+    head: 'More than the spring bears',
+    text: `${say(num(v, 'pullN'), 'force')} on a spring good for ${say(num(v, 'safeN'), 'force')}: it stays stretched. A stronger spring, two side by side, or less pull.`,
+  }),
+  'take-up-short': (v, say) => ({
+    head: 'Not enough take-up',
+    text: `The wire grows ${say(num(v, 'growthMm'), 'depth')}, the take-up has ${say(num(v, 'travelMm'), 'depth')} left. Three times the growth is what practice keeps in hand: a longer spring, or anchor it further out.`,
+  }),
+  'lag-high': (v, say) => ({
+    head: 'The middle lags too far',
+    text: `It trails by ${say(num(v, 'lagMm'), 'slot')}; ${say(num(v, 'limitMm'), 'slot')} is the limit set for this cut. Slower, tighter, or hotter for the same feed.`,
+  }),
+  'bar-near-buckling': (v, say) => ({
+    head: 'The bar may buckle',
+    text: `${say(num(v, 'barN'), 'force')} press a bar that buckles at ${say(num(v, 'bucklesN'), 'force')}: over half of it. A stiffer or shorter bar, or less pull.`,
+  }),
   'outside-model': (v, say) =>
-    v['part'] === 'density'
-      ? { head: 'Density outside the table',
-          text: `${say(num(v, 'densityKgM3'), 'density')} lies outside ${say(num(v, 'lowKgM3'), 'density')} to ${say(num(v, 'highKgM3'), 'density')}; the strength of the nearest end of the table is used.` }
-      : { head: 'Not worked out yet', text: `Not worked out in this version: ${String(v['part'])}.` },
+    v['part'] === 'temperature'
+      ? { head: 'Hotter than the strength table',
+          text: `${say(num(v, 'wireC'), 'temperature')} lies past ${say(num(v, 'lastC'), 'temperature')}, the last strength known of this alloy; that one is used, and the wire is weaker.` }
+      : { head: 'Density outside the table',
+          text: `${say(num(v, 'densityKgM3'), 'density')} lies outside ${say(num(v, 'lowKgM3'), 'density')} to ${say(num(v, 'highKgM3'), 'density')}; the strength of the nearest end of the table is used.` },
 };
 
 /* prettier-ignore */
@@ -179,16 +221,23 @@ export function findingWords(code: FindingCode, values: Values, say: Say): Words
 type Part = Readonly<Record<string, unknown>>;
 
 /** A fix in words, from its patch: “Set 19.4 V”, “Cut at 3 mm/s”. */
-export function patchWords(patch: Part, rig: Pick<Rig, 'control'>, say: Say): string {
+export function patchWords(patch: Part, rig: Pick<Rig, 'control'>, say: Say, toMark?: ToMark | null): string {
   const words: string[] = [];
   const control = patch['control'] as Part | undefined;
   const wire = patch['wire'] as Part | undefined;
   const cut = patch['cut'] as Part | undefined;
+  const kind = (control?.['kind'] as ControlKind | undefined) ?? rig.control.kind;
   if (typeof control?.['setting'] === 'number')
-    words.push(`set ${controlSettingText(rig.control.kind, control['setting'], say)}`);
+    words.push(
+      `${control['kind'] ? 'hold' : 'set'} ${controlSettingText(kind, control['setting'], say, control['kind'] ? null : toMark)}`,
+    );
   if (typeof wire?.['lengthMm'] === 'number') words.push(`use ${say(wire['lengthMm'], 'wireLength')} of wire`);
   if (typeof wire?.['diameterMm'] === 'number')
     words.push(`use ${say(wire['diameterMm'], 'wireDiameter')} wire`);
+  const tension = patch['tension'] as Part | undefined;
+  if (tension?.['carriesCurrent'] === false) words.push('take the current past the spring by a jumper');
+  if (tension?.['kind'] === 'spring') words.push('hold it by a spring');
+  if (typeof tension?.['setN'] === 'number') words.push(`pull with ${say(tension['setN'], 'force')}`);
   const leads = patch['leads'] as Part | undefined;
   if (typeof leads?.['areaMm2'] === 'number') words.push(`use leads of ${say(leads['areaMm2'], 'area')}`);
   if (typeof leads?.['fuseA'] === 'number') words.push(`add a fuse of ${leads['fuseA']} A`);

@@ -1,9 +1,12 @@
-import type { FindingCode } from '../documents/reading';
 import type { Evaluation } from '../engine/evaluate';
 import { ohmPerMetre } from '../engine/setup';
 import { timeConstant } from '../engine/times';
+import { dutyOf } from '../engine/load';
+import { ripple } from '../physics/circuit/pulses';
 import { cordAmps } from '../physics/circuit/cord';
 import type { Say } from './say';
+import type { WhyTopic } from './whyTopics';
+import { barNumbers, WHY_TENSION } from './whyTension';
 
 /** A question that "why" answers: the relation in words, then each number that goes into it. */
 export interface Why {
@@ -13,67 +16,7 @@ export interface Why {
   readonly source: string;
 }
 
-export const WHY_TOPICS = [
-  'amps',
-  'air',
-  'fastest',
-  'slowest',
-  'kerf',
-  'load',
-  'reserve',
-  'drag',
-  'room',
-  'touch',
-  'foam',
-  'leads',
-  'frame',
-  'battery',
-  'pulses',
-] as const;
-export type WhyTopic = (typeof WHY_TOPICS)[number];
-
-/** Which topic explains a finding. */
-export const WHY_OF: Record<FindingCode, WhyTopic> = {
-  'mains-direct': 'touch',
-  'not-isolated': 'touch',
-  'foam-refused': 'foam',
-  'foam-caution': 'foam',
-  'outside-model': 'foam',
-  'foam-wider-than-wire': 'room',
-  'supply-limit-unknown': 'load',
-  'control-overload': 'load',
-  'control-limit-unknown': 'load',
-  'dial-too-coarse': 'fastest',
-  'lead-overheats': 'leads',
-  'lead-loss-high': 'leads',
-  'contact-loss-high': 'leads',
-  'no-fuse': 'leads',
-  'no-switch': 'leads',
-  'metal-frame-live': 'frame',
-  'frame-too-shallow': 'frame',
-  'battery-short': 'battery',
-  'battery-weak': 'battery',
-  'charge-fade': 'battery',
-  'pulse-too-slow': 'pulses',
-  'supply-overload': 'load',
-  'pulse-peak-overload': 'load',
-  'supply-near-limit': 'load',
-  'supply-volts-short': 'amps',
-  'touch-voltage': 'touch',
-  'wire-melts': 'air',
-  'wire-too-hot': 'air',
-  'wire-too-cold': 'air',
-  'smokes-at-entry': 'air',
-  'feed-too-fast': 'fastest',
-  'feed-near-limit': 'fastest',
-  'melt-back': 'slowest',
-  'fume-limit': 'slowest',
-  'heat-too-high': 'slowest',
-  'wide-slot': 'kerf',
-  'wire-short': 'room',
-};
-
-type Teller = (e: Evaluation, say: Say) => Why;
+export type Teller = (e: Evaluation, say: Say) => Why;
 const mm = (m: number) => m * 1000;
 
 const window = (e: Evaluation, say: Say): [string, string][] => {
@@ -174,10 +117,12 @@ const TELLERS: Record<WhyTopic, Teller> = {
     relation: 'A small share of the wire touches foam that has not melted, since beads differ in density; over the fastest feed the rest is crushed. It rises steeply near the fastest feed.',
     numbers: [
       ['feed ÷ fastest', e.reserve === null ? 'none' : say(e.reserve, 'share')],
-      ['drag on each metre', say(e.drag, 'drag')],
+      ['drag on each metre', say(e.tension.drag, 'drag')],
+      ['scaled to a lag that was seen', e.s.rig.cut.lagSeenMm === null ? 'no' : say(e.s.rig.cut.lagSeenMm, 'slot')],
     ],
     source: 'Ours, no published source: good to a factor of two.',
   }),
+  ...WHY_TENSION,
   room: (e, say) => ({
     title: 'Length of wire wanted',
     relation: 'Foam + on each side three times the reach of a cool end + 10 mm. After three reaches the wire has 95 % of its heat.',
@@ -229,8 +174,9 @@ const TELLERS: Record<WhyTopic, Teller> = {
       ['frame of', e.s.rig.frame.material],
       ['throat', say(e.s.rig.frame.throatMm, 'wireLength')],
       ['height of the foam', say(e.s.rig.foam.heightMm, 'foamSize')],
+      ...barNumbers(e, say),
     ],
-    source: 'Ohm’s law; the 40 mm are ours.',
+    source: 'Ohm’s law; the 40 mm are ours. Bar: moments about the pivot, Euler (1744).',
   }),
   battery: (e, say) => ({
     title: 'The battery',
@@ -252,6 +198,7 @@ const TELLERS: Record<WhyTopic, Teller> = {
         ['pulses a second', say(e.s.rig.control.frequencyHz, 'count')],
         ['time constant', tau === null ? 'cold' : say(tau, 'time')],
         ['wants', tau === null ? 'cold' : say(10 / tau, 'count')],
+        ['its temperature swings by', `${swing(e).toPrecision(2)} K`],
       ],
       source: 'Lumped heat balance about the idling wire.',
     };
@@ -261,4 +208,12 @@ const TELLERS: Record<WhyTopic, Teller> = {
 /** Answers "why" with this rig's numbers, in somebody's units. */
 export function why(topic: WhyTopic, e: Evaluation, say: Say): Why {
   return TELLERS[topic](e, say);
+}
+
+/** Swing of the idling wire's temperature from pulse to pulse, K. */
+function swing(e: Evaluation): number {
+  const { s, idle } = e;
+  const capacity = s.alloy.density * s.area * s.alloy.heatCapacity;
+  const heat = idle.amps ** 2 * ohmPerMetre(s, idle.airC);
+  return ripple(heat, dutyOf(s), capacity, s.rig.control.frequencyHz);
 }

@@ -8,7 +8,8 @@ import { controlSettingText } from './control';
 import { findingWords, patchWords } from './findings';
 import { GLOSSARY } from './glossary';
 import { sayIn, typedIn } from './say';
-import { why, WHY_TOPICS } from './why';
+import { why } from './why';
+import { WHY_TOPICS } from './whyTopics';
 
 const RIGS = [
   testRig(),

@@ -1,3 +1,5 @@
+import { Backup } from './Backup';
+
 export interface Licence {
   readonly name: string;
   readonly version: string;
@@ -29,9 +31,10 @@ export function About({
       </p>
       <p>
         A program that is stopped or crashes loses nothing that was saved. A power cut can lose the last
-        seconds, since the system may not have put them on the disk yet. For a backup, stop the program and copy
-        that folder; single rigs can be kept as files by Export.
+        seconds, since the system may not have put them on the disk yet. Single rigs can be kept as files by
+        Export.
       </p>
+      <Backup />
       <h2>Before the wire is hot</h2>
       <ul>
         <li>

@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useMemo } from 'react';
+import { markCurve, markOf } from '@/core/engine/marks';
 import { solveWhole } from '@/core/engine/solve';
 import { rangeText, show } from '@/core/units/format';
 import type { Role } from '@/core/units/profile';
@@ -21,6 +22,8 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
   const { reading, evaluation: e } = useMemo(() => solveWhole(doc), [doc]);
   const stop = reading.findings.find((f) => f.level === 'stop');
   const role = SETTING_ROLE[doc.control.kind];
+  const curve = (doc.control.marks?.length ?? 0) > 1 ? markCurve(doc) : null;
+  const mark = curve && doc.control.setting !== null ? markOf(curve, doc.control.setting) : null;
   const stretch = profile === 'metric' ? 25 : 25.4;
   const feed = e.feed === null || !e.cut ? null : e.feed * 1000;
   return (
@@ -45,6 +48,11 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
             <div className={css.set}>
               <span>Set the dial to</span>
               <Big value={doc.control.setting} role={role} />
+              {mark !== null && (
+                <span>
+                  mark <b className="num">{Number(mark.toPrecision(3))}</b> on its dial
+                </span>
+              )}
               <span>
                 meter reads {reading.spread?.amps ? rangeText(reading.spread.amps, 'amps', profile) : '–'}
               </span>

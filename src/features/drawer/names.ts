@@ -11,13 +11,14 @@ export const SUPPLY_WORDS: Record<SupplyKind, string> = {
   other: 'Something else',
 };
 
-export const CONTROL_WORDS: Partial<Record<ControlKind, string>> = {
+export const CONTROL_WORDS: Record<ControlKind, string> = {
   none: 'no dial',
   volts: 'volts held',
   amps: 'amps held',
   pwm: 'pulse-width dimmer',
-  phase: 'dimmer ahead of it',
+  phase: 'dimmer ahead of a transformer',
   scale: 'variac or tap',
   buck: 'buck converter',
   clip: 'clip slid along the wire',
+  'hold-ohm': 'ohms held',
 };

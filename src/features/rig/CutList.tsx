@@ -2,6 +2,8 @@
 import { memo, useState } from 'react';
 import { steadyFeed } from '@/core/engine/tune';
 import { controlSettingText } from '@/core/words/control';
+import type { Say } from '@/core/words/say';
+import type { CutRecord } from '@/state/types';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
 import css from './cutlist.module.css';
@@ -50,7 +52,7 @@ export const CutList = memo(function CutList() {
               </td>
               <td className="num">{say(steadyFeed({ rig, cut }), 'feed')}</td>
               <td>{aside.includes(i) ? 'set aside' : MARKS[markOf(cut)].word}</td>
-              <td className={css.seen} title={cut.note}>
+              <td className={css.seen} title={[readAs(cut, say), cut.note].filter(Boolean).join('. ')}>
                 {cut.seen.map((s) => SEEN_WORDS[s]).join(', ')}
               </td>
               <td>
@@ -76,3 +78,11 @@ export const CutList = memo(function CutList() {
     </div>
   );
 });
+
+/** What the meter read at a cut, and where. */
+function readAs(cut: CutRecord['cut'], say: Say): string {
+  const amps = cut.amps === null ? '' : say(cut.amps, 'amps');
+  const at = { display: ' at the display', clips: ' at the clips' }[cut.voltsAt ?? 'display'];
+  const volts = cut.volts === null ? '' : `${say(cut.volts, 'volts')}${cut.voltsAt ? at : ''}`;
+  return [amps, volts].filter(Boolean).join(', ');
+}

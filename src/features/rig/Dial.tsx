@@ -1,4 +1,5 @@
 'use client';
+import type { ReactNode } from 'react';
 import { SETTING_LIMITS } from '@/core/documents/control';
 import type { Rig } from '@/core/documents/rig';
 import { BUCK_DROP } from '@/core/engine/setup';
@@ -30,7 +31,17 @@ export function dialOf(rig: Rig): { min: number; max: number; step: number } | n
 }
 
 /** The dial with its clean range on it: each step is solved and painted in the next frame. */
-export function Dial({ rig, curve, feedMmS }: { rig: Rig; curve: WindowCurve | null; feedMmS: number | null }) {
+export function Dial({
+  rig,
+  curve,
+  feedMmS,
+  children,
+}: {
+  rig: Rig;
+  curve: WindowCurve | null;
+  feedMmS: number | null;
+  children?: ReactNode;
+}) {
   const { set } = useField<number | null>('control.setting', 'setting');
   const { profile } = useUnits();
   const ends = dialOf(rig);
@@ -70,11 +81,12 @@ export function Dial({ rig, curve, feedMmS }: { rig: Rig; curve: WindowCurve | n
       <p className={css.words}>
         {clean ? (
           <>
-            clean <b className="num">{say(clean[0])}</b> to <b className="num">{say(clean[1])}</b> at this feed
+            clean <b className="num">{say(clean[0])}</b> to <b className="num">{say(clean[1])}</b>
           </>
         ) : (
           'no clean range at this feed'
         )}
+        {children}
       </p>
     </div>
   );

@@ -1,20 +1,21 @@
 'use client';
 import { useState } from 'react';
-import { rangeText } from '@/core/units/format';
-import { why, type Why, type WhyTopic } from '@/core/words/why';
+import { rangeText, show } from '@/core/units/format';
+import type { WhyTopic } from '@/core/words/whyTopics';
 import { useDerived } from '@/state/RigContext';
 import { Fact } from '@/ui/Fact';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
-import { WhyDialog } from '@/ui/WhyDialog';
+import { WhyDialog } from '@/ui/LazyWhy';
+import { small } from './small';
 import type { StageId } from './stageList';
 
 /** What follows from a stage's decision, each number with its range and its why. */
 export function Facts({ stage }: { stage: StageId }) {
   const { reading, evaluation } = useDerived();
   const { say, profile } = useUnits();
-  const [shown, setShown] = useState<Why | null>(null);
-  const ask = (topic: WhyTopic) => () => setShown(why(topic, evaluation, say));
+  const [shown, setShown] = useState<WhyTopic | null>(null);
+  const ask = (topic: WhyTopic) => () => setShown(topic);
   const c = reading.cutting;
   const feeds = reading.spread?.fastestFeedMmS;
   const slow = c?.slowestFeedMmS;
@@ -56,12 +57,16 @@ export function Facts({ stage }: { stage: StageId }) {
       whyName="slot"
     />
   );
+  // A plain meter averages pulses: √D of what truly heats.
+  const duty = evaluation.s.drive.kind === 'pwm' ? (evaluation.s.drive.setting ?? 1) : 1;
+  const averaged =
+    c?.amps != null && duty < 1 ? `${say(c.amps * Math.sqrt(duty), 'amps')} if it averages` : null;
   const amps = () => (
     <Fact
       key="a"
       name="The meter should read"
       value={c?.amps != null ? say(c.amps, 'amps') : '–'}
-      range={reading.spread?.amps ? rangeText(reading.spread.amps, 'amps', profile) : null}
+      range={averaged ?? (reading.spread?.amps ? rangeText(reading.spread.amps, 'amps', profile) : null)}
       onWhy={ask('amps')}
       whyName="amps"
     />
@@ -136,17 +141,59 @@ export function Facts({ stage }: { stage: StageId }) {
       value={minutes != null ? `${say(minutes, 'count')} min` : '–'}
     />
   );
+  const t = reading.tension;
+  const hot = () => (
+    <Fact
+      key="h"
+      name="Pull cold, cutting, hot"
+      value={[t.coldN, evaluation.tension.cutN, t.hotN]
+        .map((n) => (n === null ? '–' : show(n, 'force', profile).figures))
+        .join(' · ')}
+      range={show(1, 'force', profile).unit}
+      onWhy={ask('pull')}
+      whyName="pull"
+    />
+  );
+  const use = () => (
+    <Fact
+      key="u"
+      name="Of what breaks the wire"
+      value={t.use === null ? '–' : say(t.use, 'share')}
+      range={`${say(evaluation.tension.yieldUse, 'share')} of yield`}
+      onWhy={ask('stress')}
+      whyName="share of strength"
+    />
+  );
+  const lag = () => (
+    <Fact
+      key="g"
+      name={<Term k="lag">Lag of the middle</Term>}
+      value={c?.lagMm == null ? '–' : small(c.lagMm, say)}
+      range={c?.cornerWaitS == null ? null : `wait ${say(c.cornerWaitS, 'time')} at a corner`}
+      onWhy={ask('lag')}
+      whyName="lag"
+    />
+  );
+  const note = () => (
+    <Fact
+      key="n"
+      name="Its note, plucked cold"
+      value={t.pluckHz === null ? '–' : say(t.pluckHz, 'pitch')}
+      range={null}
+    />
+  );
   const rows: Record<StageId, (() => React.ReactNode)[]> = {
     foam: [fastest, slowest, kerf],
     cutter: [room, drag, hand],
     wire: [air, heat, fastest, settle],
-    power: reading.battery ? [fastest, amps, battery, load] : [fastest, amps, least, load],
+    power: reading.battery ? [amps, battery, least] : [amps, least, load],
+    tension: [hot, use, lag, note],
     try: [fastest, hand, kerf],
   };
   return (
     <div>
       {rows[stage].map((fact) => fact())}
-      {shown && <WhyDialog why={shown} onClose={() => setShown(null)} />}
+      {shown && <WhyDialog topic={shown} e={evaluation} onClose={() => setShown(null)} />}
     </div>
   );
 }

@@ -2,24 +2,26 @@
 import { useEffect, useState } from 'react';
 import type { Finding } from '@/core/documents/reading';
 import { findingWords, patchWords } from '@/core/words/findings';
-import { why, WHY_OF, type Why } from '@/core/words/why';
+import { WHY_OF, type WhyTopic } from '@/core/words/whyTopics';
 import { apply } from '@/state/edit';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Act } from '@/ui/Act';
 import { LevelMark, LEVEL_WORD } from '@/ui/Level';
 import { typing } from '@/ui/typing';
 import { useUnits } from '@/ui/Units';
-import { WhyDialog } from '@/ui/WhyDialog';
+import { WhyDialog } from '@/ui/LazyWhy';
 import css from './findings.module.css';
+import { useMark } from './useMark';
 
 /** The findings of the rig, the worst first, each with a fix to try and its reason. */
 export function Findings() {
   const { reading, evaluation } = useDerived();
   const store = useRigStore();
   const { say } = useUnits();
-  const [shown, setShown] = useState<Why | null>(null);
+  const toMark = useMark();
+  const [shown, setShown] = useState<WhyTopic | null>(null);
   const control = useRig((s) => s.doc.control);
-  const [told, later] = split(reading.findings);
+  const told = reading.findings;
   const tryIt = (finding: Finding, i: number) => {
     const { doc, edit } = store.getState();
     edit(`try: ${finding.code}`, apply(doc, finding.fixes[i]!.patch));
@@ -62,14 +64,14 @@ export function Findings() {
               <div className={css.acts}>
                 {f.fixes.map((fix, i) => (
                   <Act key={i} strong={i === 0} onClick={() => tryIt(f, i)} title="Try it: can be undone">
-                    {patchWords(fix.patch, { control }, say)}
+                    {patchWords(fix.patch, { control }, say, toMark)}
                   </Act>
                 ))}
                 {topic && (
                   <button
                     type="button"
                     className="quiet"
-                    onClick={() => setShown(why(topic, evaluation, say))}
+                    onClick={() => setShown(topic)}
                     aria-label={`Why: ${words.head}`}
                   >
                     why
@@ -80,18 +82,7 @@ export function Findings() {
           </section>
         );
       })}
-      {later && (
-        <p className={css.later}>
-          <LevelMark level="note" size={12} /> {findingWords(later.code, later.values, say).text}
-        </p>
-      )}
-      {shown && <WhyDialog why={shown} onClose={() => setShown(null)} />}
+      {shown && <WhyDialog topic={shown} e={evaluation} onClose={() => setShown(null)} />}
     </div>
   );
-}
-
-/** What this version does not reckon is told in one quiet line at the end. */
-function split(findings: readonly Finding[]): [Finding[], Finding | undefined] {
-  const later = findings.find((f) => f.code === 'outside-model' && f.values['part'] !== 'density');
-  return [findings.filter((f) => f !== later), later];
 }

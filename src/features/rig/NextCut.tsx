@@ -1,7 +1,9 @@
 'use client';
 import { useMemo } from 'react';
 import { advise } from '@/core/engine/advise';
+import { SHARED_SD } from '@/core/engine/reading';
 import { solve } from '@/core/engine/solve';
+import { tellingCut } from '@/core/engine/telling';
 import { tuned } from '@/core/engine/tune';
 import { rangeText } from '@/core/units/format';
 import { adviceWords } from '@/core/words/advice';
@@ -12,6 +14,30 @@ import { Act } from '@/ui/Act';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
 import css from './next.module.css';
+import { useMark } from './useMark';
+
+/** A cut that leaves more than this share of the spread is not worth its foam. Ours. */
+const WORTH = 0.95;
+
+/** The cut that would narrow the numbers most. */
+function MostTelling() {
+  const doc = useRig((s) => s.doc);
+  const tuning = useRig((s) => s.tuning);
+  const { say } = useUnits();
+  const told = useMemo(() => tellingCut(doc, tuning), [doc, tuning]);
+  if (!told || told.after > WORTH * told.now) return null;
+  const now = say(Math.hypot(told.now, SHARED_SD), 'share');
+  const after = say(Math.hypot(told.after, SHARED_SD), 'share');
+  return (
+    <>
+      {' '}
+      {told.kind === 'limit'
+        ? `The most telling cut: push it to the limit over ${say(told.depthMm, 'depth')}, timed`
+        : `The most telling cut: lead it at ${say(told.feedMmS, 'feed')} and grade it`}
+      ; feeds then stand at about ±{after}, now ±{now}.
+    </>
+  );
+}
 
 /** What to set for the next cut, and why; and how far the log has narrowed the numbers. */
 export function NextCut() {
@@ -21,6 +47,7 @@ export function NextCut() {
   const tuning = useRig((s) => s.tuning);
 
   const { say, profile } = useUnits();
+  const toMark = useMark();
   const advice = useMemo(
     () =>
       advise(
@@ -42,6 +69,7 @@ export function NextCut() {
     next.setting,
     next.feedMmS,
     say,
+    toMark,
   );
   const differs =
     next.setting !== doc.control.setting || (next.feedMmS !== null && next.feedMmS !== doc.cut.feedMmS);
@@ -62,7 +90,7 @@ export function NextCut() {
         {doc.control.kind !== 'none' && (
           <div>
             <dt>set</dt>
-            <dd className="num">{controlSettingText(doc.control.kind, next.setting, say)}</dd>
+            <dd className="num">{controlSettingText(doc.control.kind, next.setting, say, toMark)}</dd>
           </div>
         )}
         <div>
@@ -101,6 +129,7 @@ export function NextCut() {
             )}
           </>
         )}
+        {!advice.enough && <MostTelling />}
       </p>
     </section>
   );

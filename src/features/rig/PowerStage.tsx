@@ -4,6 +4,8 @@ import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
 import type { ControlKind } from '@/core/documents/control';
 import type { Rig } from '@/core/documents/rig';
 import { SUPPLY_KINDS, type SupplyKind } from '@/core/documents/supply';
+import { evaluate } from '@/core/engine/evaluate';
+import { ohmPerMetre } from '@/core/engine/setup';
 import type { WindowCurve } from '@/core/engine/windowCurve';
 import { SETTING_ROLE } from '@/core/words/control';
 import type { Stock } from '@/state/types';
@@ -13,19 +15,32 @@ import { Choice } from '@/ui/Choice';
 import { Dial } from './Dial';
 import { ChoiceField, NumberField, optionsOf } from './Field';
 import css from './rig.module.css';
-import { CutFields } from './stages';
-import { CONTROL_NAMES, CONTROLS_BUILT, SETTING_NAMES, SUPPLY_NAMES } from './words';
+import { CutFields } from './CutFields';
+import { FindIt } from './FindIt';
+import { Marks } from './Marks';
+import { MoreLeads } from './MoreLeads';
+import { CONTROL_NAMES, SETTING_NAMES, SUPPLY_NAMES } from './words';
 
 const NONE = '';
+/** Stands before a kind in the list of supplies, so that no thing of the drawer has its value. */
+const KIND = 'kind:';
+const FIND = <FindIt what="setting" />;
 /** A setting to begin with where the control is changed. */
-function firstSetting(kind: ControlKind, { supply, wire }: Pick<Rig, 'supply' | 'wire'>): number | null {
+function firstSetting(kind: ControlKind, rig: Rig): number | null {
+  const { supply, wire } = rig;
   if (kind === 'clip') return wire.lengthMm;
-  if (kind === 'hold-ohm') return 5;
+  if (kind === 'hold-ohm') return hotOhm(rig);
   if (kind === 'none') return null;
   if (kind === 'volts' || kind === 'buck') return supply.volts / 2;
   if (kind === 'amps') return Math.min(2, supply.maxAmps ?? 2);
   if (kind === 'phase') return 90;
   return 0.5;
+}
+
+/** Ohms of the wire as hot as it is now: where a controller would begin. */
+function hotOhm(rig: Rig): number {
+  const { s, idle } = evaluate(rig);
+  return Number((ohmPerMetre(s, idle.airC) * s.length).toPrecision(4));
 }
 
 /** Power: what drives the wire, its dial with the clean range on it, and the leads. */
@@ -40,6 +55,7 @@ export const PowerStage = memo(function PowerStage({
   const id = useRig((s) => s.links.supplyId) ?? NONE;
   const supplyKind = useRig((s) => s.doc.supply.kind);
   const ratedVA = useRig((s) => s.doc.supply.ratedVA);
+  const hasBattery = useRig((s) => s.doc.supply.battery !== undefined);
   const kind = useRig((s) => s.doc.control.kind);
   const role = SETTING_ROLE[kind];
   const rated = kind === 'pwm' || kind === 'phase' || kind === 'scale' || kind === 'buck';
@@ -76,24 +92,15 @@ export const PowerStage = memo(function PowerStage({
     );
   return (
     <>
-      {stock.supplies.length > 0 && (
-        <Choice
-          label="From the drawer"
-          name="supply.stock"
-          value={id}
-          onChoose={take}
-          options={[
-            { value: NONE, name: 'none of these' },
-            ...stock.supplies.map((s) => ({ value: s.id, name: s.name })),
-          ]}
-        />
-      )}
       <Choice
         label="Supply"
         name="supply.kind"
-        value={supplyKind}
-        onChoose={kindChosen}
-        options={optionsOf(SUPPLY_NAMES, SUPPLY_KINDS)}
+        value={id === NONE ? `${KIND}${supplyKind}` : id}
+        onChoose={(v) => (v.startsWith(KIND) ? kindChosen(v.slice(KIND.length) as SupplyKind) : take(v))}
+        options={[
+          ...stock.supplies.map((s) => ({ value: s.id, name: s.name, group: 'In the drawer' })),
+          ...SUPPLY_KINDS.map((k) => ({ value: `${KIND}${k}`, name: SUPPLY_NAMES[k], group: 'By its kind' })),
+        ]}
       />
       <div className={css.pair}>
         <NumberField path="supply.volts" label="Volts" role="volts" />
@@ -104,6 +111,12 @@ export const PowerStage = memo(function PowerStage({
           whenEmpty={ratedVA ? `from its ${ratedVA} VA` : 'not known'}
         />
       </div>
+      {supplyKind === 'battery' && hasBattery && (
+        <div className={css.pair}>
+          <NumberField path="supply.battery.charge" label="Charge left" role="share" />
+          <NumberField path="supply.battery.ampHours" label="Amp-hours" role="count" />
+        </div>
+      )}
       {(supplyKind === 'transformer' || supplyKind === 'other') && (
         <ChoiceField
           path="supply.current"
@@ -119,24 +132,25 @@ export const PowerStage = memo(function PowerStage({
         name="control.kind"
         value={kind}
         onChoose={controlChosen}
-        options={optionsOf(CONTROL_NAMES, [...new Set([...CONTROLS_BUILT, kind])])}
+        options={optionsOf(CONTROL_NAMES)}
       />
       {role && rated ? (
         <div className={css.pair}>
-          <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} />
+          <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} action={FIND} />
           <NumberField path="control.ratedAmps" label="It bears" role="amps" whenEmpty="not known" />
         </div>
       ) : (
-        role && <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} />
+        role && <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} action={FIND} />
       )}
       {role && <LiveDial curve={curve} />}
       <CutFields />
-      <div className={css.pair}>
-        <NumberField path="leads.areaMm2" label="Leads, copper" role="area" />
-        <NumberField path="leads.lengthMm" label="out and back" role="leadLength" />
+      <div className={css.quad}>
+        <NumberField path="leads.areaMm2" label="Copper" role="area" />
+        <NumberField path="leads.lengthMm" label="Out, back" role="leadLength" />
         <NumberField path="leads.fuseA" label="Fuse" role="amps" whenEmpty="none" />
-        <NumberField path="leads.switchA" label="Switch, rated" role="amps" whenEmpty="none" />
+        <NumberField path="leads.switchA" label="Switch" role="amps" whenEmpty="none" />
       </div>
+      <MoreLeads leads={stock.leads} />
     </>
   );
 });
@@ -144,5 +158,10 @@ export const PowerStage = memo(function PowerStage({
 /** The part of the stage that is painted anew at each step. */
 function LiveDial({ curve }: { curve: WindowCurve | null }) {
   const { rig, evaluation } = useDerived();
-  return <Dial rig={rig} curve={curve} feedMmS={evaluation.feed === null ? null : evaluation.feed * 1000} />;
+  const feedMmS = evaluation.feed === null ? null : evaluation.feed * 1000;
+  return (
+    <Dial rig={rig} curve={curve} feedMmS={feedMmS}>
+      <Marks />
+    </Dial>
+  );
 }

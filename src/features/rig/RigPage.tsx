@@ -1,5 +1,6 @@
 'use client';
 import Snackbar from '@mui/material/Snackbar';
+import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
 import type { Stock } from '@/state/types';
@@ -10,20 +11,30 @@ import { typing } from '@/ui/typing';
 import { Band } from '@/ui/wire/Band';
 import { Cautions } from './Cautions';
 import { ChartKey } from './ChartKey';
-import { Conflict } from './Conflict';
-import { CutList } from './CutList';
 import { Facts } from './Facts';
 import { Findings } from './Findings';
-import { NextCut } from './NextCut';
 import { PowerStage } from './PowerStage';
 import css from './rig.module.css';
-import { CAUTIONS_SHORT } from './words';
+import { CAUTIONS, CAUTIONS_SHORT } from './words';
 import { STAGE_HEADS, STAGES, type StageId } from './stageList';
 import { StageNav } from './StageNav';
-import { CutFields, CutterStage, FoamStage, WireStage } from './stages';
+import { CutFields } from './CutFields';
+import { PowerLinks, TensionLinks, TryLinks } from './PowerLinks';
+import { CutterStage, FoamStage, WireStage } from './stages';
 import { TitleBar } from './TitleBar';
-import { TryStage } from './TryStage';
 import { WindowChart } from './WindowChart';
+
+const Conflict = dynamic(() => import('./Conflict').then((m) => m.Conflict), { ssr: false });
+const TensionStage = dynamic(() => import('./TensionStage').then((m) => m.TensionStage), { ssr: false });
+const TensionFollow = dynamic(() => import('./TensionFollow').then((m) => m.TensionFollow), { ssr: false });
+const CutList = dynamic(() => import('./CutList').then((m) => m.CutList), { ssr: false });
+const NextCut = dynamic(() => import('./NextCut').then((m) => m.NextCut), { ssr: false });
+const TryStage = dynamic(() => import('./TryStage').then((m) => m.TryStage), { ssr: false });
+const Behind = dynamic(() => import('./Behind').then((m) => m.Behind), { ssr: false });
+const PowerPicture = dynamic(() => import('./PowerPicture').then((m) => m.PowerPicture), {
+  ssr: false,
+  loading: () => <div style={{ height: 122 }} />,
+});
 
 /** One rig: the wire picture above, a stage below: decide, what follows, what to do. */
 export function RigPage({ open, stock }: { open: OpenRig; stock: Stock }) {
@@ -47,6 +58,7 @@ function Inside({ stock }: { stock: Stock }) {
   const store = useRigStore();
   const { reading, evaluation, rig } = useDerived();
   const cuts = useRig((s) => s.cuts);
+  const contested = useRig((s) => s.theirs !== null);
   const { curve, stale } = useWindowCurve(rig);
   const [told, tell] = useState<string | null>(null);
   useEffect(() => {
@@ -73,7 +85,7 @@ function Inside({ stock }: { stock: Stock }) {
   return (
     <div className={css.page}>
       <TitleBar />
-      <Band e={evaluation} reading={reading} />
+      <Band e={evaluation} reading={reading} forces={stage === 'tension'} />
       <div className={css.below}>
         <StageNav stage={stage} onGo={go} />
         <section className={css.decide} aria-label={heads.decide}>
@@ -84,31 +96,44 @@ function Inside({ stock }: { stock: Stock }) {
             {stage === 'cutter' && <CutterStage />}
             {stage === 'wire' && <WireStage stock={stock} />}
             {stage === 'power' && <PowerStage stock={stock} curve={curve} />}
+            {stage === 'tension' && <TensionStage />}
             {trying && <TryStage onLogged={tell} />}
             {trying && <p className={css.says}>{CAUTIONS_SHORT}</p>}
           </div>
         </section>
         <section className={css.follow} aria-label={heads.follow}>
-          <h2>{heads.follow}</h2>
-          <WindowChart
-            curve={curve}
-            stale={stale}
-            e={evaluation}
-            rig={rig}
-            cuts={cuts}
-            height={trying ? 200 : 238}
-          />
-          <ChartKey cuts={cuts} reserve={evaluation.s.reserve} />
-          {trying ? <CutList /> : <Facts stage={stage} />}
+          {stage === 'tension' ? (
+            <TensionFollow />
+          ) : (
+            <>
+              <h2>{heads.follow}</h2>
+              <WindowChart
+                curve={curve}
+                stale={stale}
+                e={evaluation}
+                rig={rig}
+                cuts={cuts}
+                height={trying ? 190 : stage === 'power' ? 150 : 238}
+              />
+              <ChartKey cuts={cuts} reserve={evaluation.s.reserve} />
+              {trying ? <CutList /> : <Facts stage={stage} />}
+            </>
+          )}
+          {stage === 'power' && <PowerPicture curve={curve} />}
         </section>
         <section className={css.do} aria-label="What to do">
           <h2>What to do</h2>
           {trying && <NextCut />}
+          {trying && <Behind />}
           <Findings />
+          {trying && <TryLinks />}
+          {stage === 'power' && <PowerLinks />}
+          {stage === 'tension' && <TensionLinks />}
           {stage === 'power' && <Cautions />}
+          {stage === 'tension' && <p className={css.says}>{CAUTIONS.whip}</p>}
         </section>
       </div>
-      <Conflict />
+      {contested && <Conflict />}
       {told !== null && <Snackbar open autoHideDuration={6000} onClose={() => tell(null)} message={told} />}
     </div>
   );

@@ -1,9 +1,5 @@
 'use client';
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { memo, useState } from 'react';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
@@ -11,6 +7,8 @@ import { useUnits } from '@/ui/Units';
 import css from './title.module.css';
 import { useField } from './useField';
 import { SAVE_WORDS } from './words';
+
+const NoteDialog = dynamic(() => import('./NoteDialog').then((m) => m.NoteDialog), { ssr: false });
 
 /** Name of the rig, whether it is saved, undo, note, and what can be done with the whole. */
 export const TitleBar = memo(function TitleBar() {
@@ -81,25 +79,3 @@ export const TitleBar = memo(function TitleBar() {
     </div>
   );
 });
-
-function NoteDialog({ onClose }: { onClose: () => void }) {
-  const note = useField<string>('note', 'note');
-  return (
-    <Dialog open onClose={onClose} aria-labelledby="note-title" fullWidth maxWidth="sm">
-      <DialogTitle id="note-title">Note on this rig</DialogTitle>
-      <DialogContent>
-        <textarea
-          className={css.note}
-          aria-label="Note"
-          rows={9}
-          maxLength={20000}
-          value={note.value}
-          onChange={(e) => note.set(e.target.value)}
-        />
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Close</Button>
-      </DialogActions>
-    </Dialog>
-  );
-}

@@ -1,5 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
 import { GRADES, loggedCutSchema, SEEN, type Grade, type LoggedCut, type Seen } from '@/core/documents/log';
 import { faultsOf } from '@/core/documents/faults';
@@ -14,10 +15,13 @@ import { useUnits } from '@/ui/Units';
 import css from './try.module.css';
 import { GRADE_HELP, GRADE_WORDS, SEEN_WORDS, SETTING_NAMES } from './words';
 
+const Stopwatch = dynamic(() => import('./Stopwatch').then((m) => m.Stopwatch), { ssr: false });
+
 interface Draft {
   setting: number | null;
   amps: number | null;
   volts: number | null;
+  voltsAt: 'display' | 'clips';
   widthMm: number | null;
   depthMm: number | null;
   seconds: number | null;
@@ -26,6 +30,7 @@ interface Draft {
   grade: Grade | null;
   seen: Seen[];
   note: string;
+  marks: { mm: number; s: number }[] | undefined;
 }
 
 const LIMITS: Partial<Record<keyof Draft, readonly [number, number]>> = {
@@ -45,6 +50,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
     setting: doc.control.setting,
     amps: null,
     volts: null,
+    voltsAt: 'display',
     widthMm: doc.foam.widthMm,
     depthMm: 50,
     seconds: null,
@@ -53,11 +59,13 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
     grade: null,
     seen: [],
     note: '',
+    marks: undefined,
   });
   const [draft, setDraft] = useState<Draft>(fresh);
   const [settingTouched, setTouched] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const [timing, setTiming] = useState(false);
   const role = SETTING_ROLE[doc.control.kind];
   const put = <K extends keyof Draft>(key: K, value: Draft[K]) => setDraft((d) => ({ ...d, [key]: value }));
   const number =
@@ -65,7 +73,12 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
       const [lo, hi] = LIMITS[key]!;
       if (value !== null && !(value >= lo && value <= hi && value > 0))
         return `must lie between ${say(lo, as)} and ${say(hi, as)}`;
-      put(key, value);
+      // A depth or time typed over the stopwatch's own makes its marks those of another cut.
+      setDraft((d) => ({
+        ...d,
+        [key]: value,
+        marks: key === 'depthMm' || key === 'seconds' ? undefined : d.marks,
+      }));
       return null;
     };
   const setting = settingTouched ? draft.setting : doc.control.setting;
@@ -73,7 +86,15 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
     if (draft.grade === null && !draft.limit)
       return setFault('Say how it cut: too cold, good or too hot, or that it was pushed to the limit.');
     if (draft.seconds === null) return setFault('Give the seconds: without a time a cut says nothing of feed.');
-    const parsed = loggedCutSchema.safeParse({ ...draft, setting, at: new Date().toISOString() });
+    const { voltsAt, marks, ...cut } = draft;
+    const where = cut.volts === null ? {} : { voltsAt };
+    const parsed = loggedCutSchema.safeParse({
+      ...cut,
+      ...where,
+      ...(marks ? { marks } : {}),
+      setting,
+      at: new Date().toISOString(),
+    });
     if (!parsed.success)
       return setFault(
         faultsOf(parsed.error)
@@ -148,6 +169,36 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
           onValue={number('volts', 'volts')}
         />
       </div>
+      {timing && (
+        <Stopwatch
+          onClose={() => setTiming(false)}
+          onTaken={(t) =>
+            setDraft((d) => ({
+              ...d,
+              depthMm: t.depthMm,
+              seconds: t.seconds,
+              timedFrom: t.timedFrom,
+              marks: [...t.marks],
+            }))
+          }
+        />
+      )}
+      {draft.volts !== null && (
+        <fieldset className={css.set}>
+          <legend>Volts read at</legend>
+          {(['display', 'clips'] as const).map((v) => (
+            <label key={v}>
+              <input
+                type="radio"
+                name="voltsAt"
+                checked={draft.voltsAt === v}
+                onChange={() => put('voltsAt', v)}
+              />
+              {v === 'display' ? 'the supply’s display' : 'the clips'}
+            </label>
+          ))}
+        </fieldset>
+      )}
       <fieldset className={css.set}>
         <legend>Timed from</legend>
         {(['touch', 'in-foam'] as const).map((v) => (
@@ -161,6 +212,10 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
             {v === 'touch' ? 'the touch' : 'already inside'}
           </label>
         ))}
+        <button type="button" className="quiet" onClick={() => setTiming(true)}>
+          stopwatch
+        </button>
+        {draft.marks && <span>{draft.marks.length} marks timed</span>}
       </fieldset>
       <Check
         label={

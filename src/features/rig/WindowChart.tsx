@@ -19,6 +19,7 @@ import { unitFor, type Profile } from '@/core/units/profile';
 import { SETTING_ROLE } from '@/core/words/control';
 import type { CutRecord } from '@/state/types';
 import { useUnits } from '@/ui/Units';
+import { useFontsReady } from '@/ui/chart/useFontsReady';
 import { useWidth } from '@/ui/useWidth';
 import css from './chart.module.css';
 import { marksOf, MARKS, type Mark } from './marks';
@@ -58,7 +59,7 @@ export function WindowChart(p: {
     const made = new Chart<'line', Point[]>(canvas.current, {
       type: 'line',
       data: { datasets: [] },
-      options: { animation: false, responsive: false, parsing: false, events: [] },
+      options: { animation: false, responsive: false, maintainAspectRatio: false, parsing: false, events: [] },
     });
     chart.current = made;
     return () => {
@@ -94,16 +95,6 @@ export function WindowChart(p: {
       )}
     </div>
   );
-}
-
-/** True once the bundled faces are there: a canvas drawn before would keep the wrong ones. */
-function useFontsReady(): boolean {
-  const [ready, setReady] = useState(false);
-  useEffect(() => {
-    const faces = ["400 13px 'Barlow Semi Condensed'", "400 13px 'Atkinson Hyperlegible Next Variable'"];
-    void Promise.all(faces.map((f) => document.fonts.load(f))).then(() => setReady(true));
-  }, []);
-  return ready;
 }
 
 function inWords(e: Evaluation, profile: Profile): string {

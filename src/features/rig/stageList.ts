@@ -4,9 +4,9 @@ import type { Reading } from '@/core/documents/reading';
 import { controlSettingText } from '@/core/words/control';
 import type { Say } from '@/core/words/say';
 import type { Role } from '@/core/units/profile';
-import { FRAME_NAMES, SUPPLY_NAMES } from './words';
+import { FRAME_NAMES, SUPPLY_NAMES, TENSION_SHORT } from './words';
 
-export const STAGES = ['foam', 'cutter', 'wire', 'power', 'try'] as const;
+export const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try'] as const;
 export type StageId = (typeof STAGES)[number];
 
 export const STAGE_NAMES: Record<StageId, string> = {
@@ -14,6 +14,7 @@ export const STAGE_NAMES: Record<StageId, string> = {
   cutter: 'Cutter',
   wire: 'Wire',
   power: 'Power',
+  tension: 'Tension',
   try: 'Try',
 };
 
@@ -23,6 +24,7 @@ export const STAGE_HEADS: Record<StageId, { decide: string; follow: string }> = 
   cutter: { decide: 'Which cutter', follow: 'Where does this rig cut clean?' },
   wire: { decide: 'Which wire', follow: 'Where does this wire cut clean?' },
   power: { decide: 'What drives the wire', follow: 'Where on the dial does it cut clean?' },
+  tension: { decide: 'What holds the wire tight', follow: 'How tight, and how far it lags' },
   try: { decide: 'Log a test cut', follow: 'Where did the cuts lie?' },
 };
 
@@ -44,5 +46,9 @@ export function stageAnswer(
     return rig.control.kind === 'none'
       ? SUPPLY_NAMES[rig.supply.kind]
       : `${controlSettingText(rig.control.kind, rig.control.setting, say)} of ${typed(rig.supply.volts, 'volts')}`;
+  if (stage === 'tension')
+    return reading.tension.hotN === 0
+      ? 'slack when hot'
+      : `${typed(Number((rig.tension.setN ?? reading.tension.coldN ?? 0).toPrecision(3)), 'force')} ${rig.tension.setWhen}, ${TENSION_SHORT[rig.tension.kind]}`;
   return cuts === 0 ? 'no test cut yet' : `${cuts} cut${cuts === 1 ? '' : 's'} logged`;
 }

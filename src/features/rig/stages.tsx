@@ -1,29 +1,37 @@
 'use client';
-import { memo } from 'react';
+import dynamic from 'next/dynamic';
+import { memo, useState } from 'react';
 import { ALLOY_IDS, ALLOYS, type AlloyId } from '@/core/catalog/alloys';
 import { FOAM_IDS, FOAMS, type FoamId } from '@/core/catalog/foams';
-import { FRAME_KINDS, reserveOf, type FrameKind } from '@/core/documents/rig';
-import type { Stock } from '@/state/types';
+import { FRAME_KINDS, type FrameKind } from '@/core/documents/rig';
+import type { Spool, Stock } from '@/state/types';
 import { apply } from '@/state/edit';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
+import { FindIt } from './FindIt';
+import { HangWire } from './HangWire';
+import { LoopLength } from './LoopLength';
 import { ChoiceField, NumberField, optionsOf } from './Field';
 import css from './rig.module.css';
 import { useField } from './useField';
-import { ALLOY_GROUPS, FRAME_HELP, FRAME_NAMES, MATERIAL_NAMES, TENSION_NAMES } from './words';
+import { ALLOY_GROUPS, FRAME_HELP, FRAME_NAMES, MATERIAL_NAMES } from './words';
+
+const FoamPath = dynamic(() => import('./FoamPath').then((m) => m.FoamPath), { ssr: false });
 
 const NONE = '';
+const FIND_GAUGE = <FindIt what="gauge" />;
+const FIND_LENGTH = <FindIt what="length" />;
 const DRAUGHT = <Term k="draught">Draught</Term>;
-const FEED = <Term k="feed">Feed</Term>;
 
 /** Foam: what is to be cut, how dense, how wide and high. */
 export const FoamStage = memo(function FoamStage({ stock }: { stock: Stock }) {
   const store = useRigStore();
   const id = useRig((s) => s.links.foamStockId) ?? NONE;
   const kind = useRig((s) => s.doc.foam.kind);
+  const [asking, setAsking] = useState(false);
   const take = (next: string) => {
     const { doc, edit } = store.getState();
     const foam = stock.foams.find((f) => f.id === next);
@@ -69,6 +77,12 @@ export const FoamStage = memo(function FoamStage({ stock }: { stock: Stock }) {
         }))}
         note={FOAMS[kind].reason || undefined}
       />
+      <p>
+        <button type="button" className="quiet" onClick={() => setAsking(true)}>
+          what is this foam?
+        </button>
+      </p>
+      {asking && <FoamPath onClose={() => setAsking(false)} />}
       <NumberField
         path="foam.densityKgM3"
         label="Density"
@@ -81,7 +95,7 @@ export const FoamStage = memo(function FoamStage({ stock }: { stock: Stock }) {
   );
 });
 
-/** Cutter: which kind, of what, how the wire lies and is held. */
+/** Cutter: which kind, of what, how the wire lies. */
 export const CutterStage = memo(function CutterStage() {
   const { evaluation } = useDerived();
   const { say } = useUnits();
@@ -106,22 +120,17 @@ export const CutterStage = memo(function CutterStage() {
         whenEmpty="not known"
         note="Clear depth from wire to bar."
       />
-      <ChoiceField
-        path="tension.kind"
-        label="Held tight by"
-        name={<Term k="takeUp">Take-up</Term>}
-        options={optionsOf(TENSION_NAMES)}
-      />
-      <NumberField path="tension.setN" label="Pull" role="force" whenEmpty="30 % of its strength" />
       <div className={css.pair}>
         <NumberField path="room.airC" label="Air" role="temperature" />
         <NumberField path="room.draughtMS" label="Draught" name={DRAUGHT} role="draught" />
       </div>
-      <Check
-        label="The wire stands upright"
-        checked={lie.value === 'vertical'}
-        onChange={(on) => lie.set(on ? 'vertical' : 'horizontal')}
-      />
+      <div className={css.pair}>
+        <Check
+          label="Wire upright"
+          checked={lie.value === 'vertical'}
+          onChange={(on) => lie.set(on ? 'vertical' : 'horizontal')}
+        />
+      </div>
       <Check
         label="Led along templates at the faces of the foam"
         checked={onTemplates}
@@ -141,22 +150,26 @@ export const CutterStage = memo(function CutterStage() {
   );
 });
 
+/** What a spool makes of a rig's wire. Ohms measured on the spool beat the catalogue: a length has its share of them. */
+function hung({ alloy, diameterMm, strands, ohmPerM }: Spool, lengthMm: number) {
+  const wire = { alloy, diameterMm, strands, measuredOhm: null };
+  if (ohmPerM === null) return { wire };
+  const measuredOhm = Number(((ohmPerM * lengthMm) / 1000).toPrecision(4));
+  return { wire: { ...wire, measuredOhm }, from: { 'wire.measuredOhm': 'measured' } };
+}
+
 /** Wire: alloy, gauge, length; a measured resistance beats the catalogue. */
 export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
   const store = useRigStore();
   const id = useRig((s) => s.links.spoolId) ?? NONE;
   const alloy = useRig((s) => s.doc.wire.alloy);
+  const loop = useRig((s) => s.doc.frame.kind === 'hand-tool');
   const { reading } = useDerived();
   const { say } = useUnits();
   const take = (next: string) => {
     const { doc, edit } = store.getState();
     const spool = stock.spools.find((s) => s.id === next);
-    const patch = spool
-      ? {
-          wire: { alloy: spool.alloy, diameterMm: spool.diameterMm, strands: spool.strands, measuredOhm: null },
-        }
-      : {};
-    edit('wire', apply(doc, patch), { spoolId: spool?.id ?? null });
+    edit('wire', apply(doc, spool ? hung(spool, doc.wire.lengthMm) : {}), { spoolId: spool?.id ?? null });
   };
   const alloyChosen = (next: AlloyId) => {
     const { doc, edit } = store.getState();
@@ -192,6 +205,7 @@ export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
         label="Gauge"
         role="wireDiameter"
         note="Type 24 awg, 0.51 mm or 20 thou."
+        action={FIND_GAUGE}
       />
       <Choice
         label="Strands"
@@ -203,7 +217,14 @@ export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
           name: v === '1' ? 'one, solid' : `${v}, laid together`,
         }))}
       />
-      <NumberField path="wire.lengthMm" label="Length" role="wireLength" note="Heated, clip to clip." />
+      {loop && <LoopLength />}
+      <NumberField
+        path="wire.lengthMm"
+        label="Length"
+        role="wireLength"
+        note="Heated, clip to clip."
+        action={FIND_LENGTH}
+      />
       <NumberField
         path="wire.measuredOhm"
         label="Ohms, cold"
@@ -211,20 +232,7 @@ export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
         whenEmpty={`${say(reading.cold.wireOhm, 'ohms')} by the catalogue`}
         note="By meter, less its probes: beats the catalogue."
       />
+      <HangWire spools={stock.spools} />
     </>
-  );
-});
-
-/** What room and cut add to a stage: feed and how much is kept in hand. */
-export const CutFields = memo(function CutFields() {
-  const reserve = useRig((s) => reserveOf(s.doc));
-  return (
-    <NumberField
-      path="cut.feedMmS"
-      label="Feed"
-      name={FEED}
-      role="feed"
-      whenEmpty={`${Math.round(reserve * 100)} % of the fastest`}
-    />
   );
 });

@@ -54,18 +54,6 @@ export const CONTROL_NAMES: Record<ControlKind, string> = {
   clip: 'Clip slid along the wire',
   'hold-ohm': 'Resistance held',
 };
-/** Controls that are reckoned; the rest of the document's kinds come with a later version. */
-export const CONTROLS_BUILT: readonly ControlKind[] = [
-  'none',
-  'volts',
-  'amps',
-  'pwm',
-  'phase',
-  'scale',
-  'buck',
-  'clip',
-];
-
 export const SETTING_NAMES: Record<ControlKind, string> = {
   none: 'Setting',
   volts: 'Volts',
@@ -84,6 +72,14 @@ export const TENSION_NAMES: Record<Rig['tension']['kind'], string> = {
   flex: 'Springy frame',
   rubber: 'Rubber band',
   fixed: 'Screw, no give',
+};
+
+export const TENSION_SHORT: Record<Rig['tension']['kind'], string> = {
+  spring: 'spring',
+  weight: 'weight',
+  flex: 'springy frame',
+  rubber: 'rubber',
+  fixed: 'no give',
 };
 
 export const ALLOY_GROUPS: Record<AlloyId, string> = {

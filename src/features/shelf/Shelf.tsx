@@ -43,6 +43,7 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
                 New rig
               </Button>
               <ImportRig onDone={(id) => router.push(`/rig/${id}`)} />
+              {rigs.length > 1 && <Link href="/compare">Side by side</Link>}
               <Link href="/?away=1">Put away</Link>
             </>
           )}

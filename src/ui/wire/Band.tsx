@@ -8,13 +8,14 @@ import { useUnits } from '../Units';
 import { useWidth } from '../useWidth';
 import type { Layout } from './layout';
 import { Magnifier } from './Magnifier';
+import { Forces, TakeUpGauge } from './Pulls';
 import { WirePicture } from './WirePicture';
 import css from './band.module.css';
 
 const HEIGHT = 222;
 
 /** The band: the rig to scale with each number where a hand would point. It answers every edit. */
-export function Band({ e, reading }: { e: Evaluation; reading: Reading }) {
+export function Band({ e, reading, forces = false }: { e: Evaluation; reading: Reading; forces?: boolean }) {
   const [ref, width] = useWidth(1240);
   const { say } = useUnits();
   const full = width >= 760;
@@ -23,7 +24,13 @@ export function Band({ e, reading }: { e: Evaluation; reading: Reading }) {
     <div ref={ref} className={css.band}>
       {full ? (
         <WirePicture e={e} width={width} height={HEIGHT} full label={words}>
-          {(l) => <Numbers l={l} e={e} reading={reading} />}
+          {(l) => (
+            <>
+              <Numbers l={l} e={e} reading={reading} />
+              <TakeUpGauge l={l} e={e} />
+              {forces && <Forces l={l} e={e} />}
+            </>
+          )}
         </WirePicture>
       ) : (
         <>
@@ -120,13 +127,15 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
       <text x={l.right + 14} y={58} className={css.caption}>
         pull, cold
       </text>
-      {rig.tension.setN === null ? (
-        <text x={l.right + 14} y={80} className={css.caption}>
-          not set
-        </text>
-      ) : (
-        <Figure x={l.right + 14} y={82} value={rig.tension.setN} role="force" typed />
-      )}
+      <Figure
+        x={l.right + 14}
+        y={82}
+        value={
+          rig.tension.setN !== null && rig.tension.setWhen === 'cold' ? rig.tension.setN : reading.tension.coldN
+        }
+        role="force"
+        typed={rig.tension.setN !== null && rig.tension.setWhen === 'cold' && rig.tension.kind !== 'weight'}
+      />
       <path
         d={`M${w0} ${rule} H${w1} M${w0} ${rule - 5} v10 M${w1} ${rule - 5} v10 M${l.f0} ${rule - 5} v10 M${l.f1} ${rule - 5} v10`}
         className={css.rule}

@@ -73,7 +73,7 @@ export interface HeatStop {
 export function heatAlong(e: Evaluation): HeatStop[] {
   const { s, cut, idle } = e;
   const cold = s.room.airC;
-  if (e.off || !s.drive.built) return [stop(0, cold), stop(1, cold)];
+  if (e.off) return [stop(0, cold), stop(1, cold)];
   const airC = idle.cutAirC;
   const clampC = s.rig.wire.clampC ?? cold;
   const lambda = e.coolEnd ?? 0.005;

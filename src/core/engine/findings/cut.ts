@@ -4,10 +4,7 @@ import type { Draft, Finder, Patch } from './draft';
 import { both, coolDial, dialForFastest, dialForIdle, feedPatch, longer, shorterFor } from './patches';
 
 /** The foam and the cut: refused foams, heat and feed against the clean window. */
-export const cutFindings: Finder = (e) => [
-  foam(e),
-  ...(e.off || !e.s.melt || !e.s.drive.built ? [] : window(e)),
-];
+export const cutFindings: Finder = (e) => [foam(e), ...(e.off || !e.s.melt ? [] : window(e))];
 
 function foam(e: Evaluation): Draft | null {
   const { foam } = e.s;

@@ -1,7 +1,7 @@
 import { isolationOf } from '../../documents/supply';
 import { touchLimit } from '../../physics/circuit/touch';
 import type { Evaluation } from '../evaluate';
-import { ohmPerMetre } from '../setup';
+import { ohmPerMetre, type Setup } from '../setup';
 import { tidy, type Draft, type Finder, type Patch } from './draft';
 import { dial, longer } from './patches';
 
@@ -79,7 +79,7 @@ function shock(e: Evaluation): (Draft | null)[] {
   const { supply, control } = e.s.rig;
   const isolated = isolationOf(supply);
   const limit = touchLimit(supply.current);
-  const volts = voltsOnWire(e);
+  const volts = voltsOnWire(e.s);
   const mains = isolated === false && supply.current === 'ac' && supply.volts >= 90;
   const lower = () => {
     if (control.kind === 'volts' || control.kind === 'buck')
@@ -109,8 +109,8 @@ function shock(e: Evaluation): (Draft | null)[] {
 }
 
 /** The highest volts that can stand on the bare wire. */
-function voltsOnWire(e: Evaluation): number {
-  const { drive } = e.s;
+export function voltsOnWire(s: Setup): number {
+  const { drive } = s;
   if (drive.kind === 'volts') return Math.min(drive.setting ?? 0, drive.openVolts);
   if (drive.kind === 'buck') return drive.setting ?? 0;
   if (drive.kind === 'scale') return (drive.setting ?? 1) * drive.openVolts;

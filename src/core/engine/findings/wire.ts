@@ -3,7 +3,7 @@ import type { Draft, Finder } from './draft';
 import { dialForFastest, dialForIdle, longer } from './patches';
 
 /** The wire itself: too hot, melting, too short for the foam. Nothing is drawn from a supply that has shut off. */
-export const wireFindings: Finder = (e) => [...(e.off || !e.s.drive.built ? [] : [hot(e)]), wider(e), short(e)];
+export const wireFindings: Finder = (e) => [...(e.off ? [] : [hot(e)]), wider(e), short(e)];
 
 function hot(e: Evaluation): Draft | null {
   const { s } = e;

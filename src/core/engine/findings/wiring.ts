@@ -1,10 +1,14 @@
 import { cordAmps, cordFor } from '../../physics/circuit/cord';
 import { fuseFor } from '../../physics/circuit/fuse';
+import { switchFor } from '../../physics/circuit/switch';
 import { leadOhm } from '../../physics/circuit/leads';
 import type { Evaluation } from '../evaluate';
-import { ohmPerMetre, setUp } from '../setup';
+import { along } from '../../numeric/table';
+import { ohmPerMetre, setUp, type Setup } from '../setup';
 import { States } from '../states';
 import { timeConstant } from '../times';
+import { springC } from '../springHeat';
+import { dialStep, hotterLower } from '../dial';
 import type { Draft, Finder, Patch } from './draft';
 import { tidy } from './draft';
 import { longer } from './patches';
@@ -13,8 +17,6 @@ import { longer } from './patches';
 const MOST_LOSS = 0.05;
 /** Foam wants this much more room than its height, mm: packing and templates. Ours. */
 const PACKING_MM = 40;
-/** Switch ratings as sold, A. Common practice, no source. */
-const SWITCHES = [3, 6, 10, 16, 20, 30];
 
 /** Leads, fuse, switch, frame, the control's own limits, battery. */
 export const wiringFindings: Finder = (e) => [
@@ -22,9 +24,8 @@ export const wiringFindings: Finder = (e) => [
   noSwitch(e),
   noFuse(e),
   limitUnknown(e),
-  ...(e.off || !e.s.drive.built
-    ? []
-    : [leads(e), ...losses(e), control(e), slowPulses(e), coarse(e), ...battery(e)]),
+  springInCircuit(e),
+  ...(e.off ? [] : [leads(e), ...losses(e), control(e), slowPulses(e), flat(e), coarse(e), ...battery(e)]),
 ];
 
 const running = (e: Evaluation) => Math.max(e.idle.amps, e.idle.cutAmps);
@@ -101,12 +102,12 @@ function noFuse(e: Evaluation): Draft | null {
 function noSwitch(e: Evaluation): Draft | null {
   if (e.s.rig.leads.switchA !== null) return null;
   const amps = e.off ? (e.s.drive.maxAmps ?? 0) : running(e);
-  const rating = SWITCHES.find((a) => a >= 1.5 * amps);
+  const rating = switchFor(amps);
   return {
     code: 'no-switch',
     level: 'fix',
     values: {},
-    tries: () => [rating === undefined ? null : { leads: { switchA: rating } }],
+    tries: () => [rating === null ? null : { leads: { switchA: rating } }],
   };
 }
 
@@ -122,15 +123,21 @@ function limitUnknown(e: Evaluation): Draft | null {
 /** A dimmer ahead of a transformer carries the primary's amps: by the ratio of volts, where its own volts are known. */
 function control(e: Evaluation): Draft | null {
   const { control: c } = e.s.rig;
-  if (c.ratedAmps === null) return null;
+  if (c.ratedAmps === null && c.ratedWatts === null) return null;
   const primary = c.kind === 'phase' && c.ratedVolts !== null ? e.s.drive.openVolts / c.ratedVolts : 1;
   const amps = (c.kind === 'buck' ? running(e) : e.load.worstAmps) * primary;
-  const load = amps / c.ratedAmps;
+  // A transformer hands its watts on: those of the secondary are those of the dimmer.
+  const watts =
+    (c.kind === 'buck' ? e.s.drive.volts * running(e) : e.s.drive.openVolts * e.load.worstAmps) || 0;
+  const byAmps = c.ratedAmps === null ? 0 : amps / c.ratedAmps;
+  const byWatts = c.ratedWatts === null ? 0 : watts / c.ratedWatts;
+  const load = Math.max(byAmps, byWatts);
   if (!(load > 0.8)) return null;
   return {
     code: 'control-overload',
     level: load > 1 ? 'stop' : 'fix',
-    values: { amps, ratedAmps: c.ratedAmps, load },
+    values:
+      byAmps >= byWatts ? { amps, ratedAmps: c.ratedAmps, load } : { watts, ratedWatts: c.ratedWatts, load },
     *tries() {
       for (const more of [1, 1.3, 1.6]) yield longer(e.s, (load / 0.75) * more);
     },
@@ -151,25 +158,60 @@ function slowPulses(e: Evaluation): Draft | null {
   };
 }
 
-function coarse(e: Evaluation): Draft | null {
-  const { rig } = e.s;
-  const { steps, setting, kind } = rig.control;
-  if (steps === null || setting === null || !e.window.fastest) return null;
-  const tops: Partial<Record<typeof kind, number>> = {
-    volts: e.s.drive.openVolts,
-    buck: e.s.drive.openVolts,
-    pwm: 1,
-    scale: 1,
-    phase: 180,
-    amps: e.s.drive.maxAmps ?? 10,
-    clip: rig.wire.lengthMm,
+function springInCircuit(e: Evaluation): Draft | null {
+  const { tension } = e.s.rig;
+  const c = springC(e);
+  return tension.carriesCurrent && tension.kind === 'spring'
+    ? {
+        code: 'spring-in-circuit',
+        level: 'fix',
+        values: { fromC: c?.[0] ?? null, toC: c?.[1] ?? null },
+        tries: () => [{ tension: { carriesCurrent: false } }],
+      }
+    : null;
+}
+
+/** Least rise of an alloy's resistance over 100 K that a controller can hold by. */
+export const LEAST_RISE = 0.01;
+
+/** Least rise of the factor Ct over any 100 K between the room and `hotC`: a controller passes all of them on its way. */
+export function leastRise(s: Setup, hotC: number): number {
+  let least = Infinity;
+  for (let t = s.room.airC; t <= Math.max(s.room.airC, hotC - 100); t += 20)
+    least = Math.min(least, along(s.alloy.ct, t + 100) / along(s.alloy.ct, t) - 1);
+  return least;
+}
+
+function flat(e: Evaluation): Draft | null {
+  const { s } = e;
+  if (s.drive.heldOhm === null) return null;
+  const rise = leastRise(s, e.idle.airC);
+  if (!(rise < LEAST_RISE)) return null;
+  const volts = e.idle.amps * (s.drive.restOhm + ohmPerMetre(s, e.idle.airC) * s.length);
+  const held = { control: { kind: 'volts', setting: tidy(volts, 3, 'up') } };
+  return {
+    code: 'hold-ohm-flat',
+    level: 'fix',
+    values: { alloy: s.alloy.name, rise },
+    tries: () => (s.rig.supply.kind === 'bench' && volts > 0 ? [held] : []),
   };
-  const step = (tops[kind] ?? 1) / (steps - 1);
-  const next = kind === 'clip' || kind === 'phase' ? setting - step : setting + step;
+}
+
+function coarse(e: Evaluation): Draft | null {
+  const share = stepShare(e);
+  return share !== null && share > 0.1 ? { code: 'dial-too-coarse', level: 'fix', values: { share } } : null;
+}
+
+/** Share by which one step of the dial, towards more heat, moves the fastest feed; null for a dial without steps. */
+export function stepShare(e: Evaluation): number | null {
+  const { rig } = e.s;
+  const { setting, kind } = rig.control;
+  const step = dialStep(e.s);
+  if (step === null || setting === null || !e.window.fastest) return null;
+  const next = setting + (hotterLower(kind) ? -step : step);
   if (!(next > 0)) return null;
   const there = new States(setUp({ ...rig, control: { ...rig.control, setting: next } })).atWidth(e.s.diameter);
-  const share = there ? Math.abs(there.feed / e.window.fastest.feed - 1) : 0;
-  return share > 0.1 ? { code: 'dial-too-coarse', level: 'fix', values: { share } } : null;
+  return there ? Math.abs(there.feed / e.window.fastest.feed - 1) : null;
 }
 
 function battery(e: Evaluation): (Draft | null)[] {

@@ -1,3 +1,5 @@
+import { averagedAmps, ripple } from './pulses';
+import { switchFor } from './switch';
 import { describe, expect, it } from 'vitest';
 import { batteryMinutes } from './batteryMinutes';
 import { insideOhm, openVolts } from './battery';
@@ -62,4 +64,19 @@ describe('small things', () => {
   });
   it('volts that may stand on a bare wire (IEC 62368-1, ES1)', () =>
     expect([touchLimit('dc'), touchLimit('ac')]).toEqual([60, 30]));
+});
+
+describe('pulses', () => {
+  it('a meter that averages reads √D of what heats', () => {
+    expect(averagedAmps(15, 3, 0.25)).toBe(1.25);
+    expect((Math.sqrt(0.25) * 15) / 3).toBe(2.5);
+  });
+  it('the swing is the heat of the pause over what the wire holds', () => {
+    // 40 W/m, a pause of half of a millisecond, 0.6 J/(m·K).
+    expect(ripple(40, 0.5, 0.6, 1000)).toBeCloseTo((40 * 0.0005) / 0.6, 12);
+    expect(ripple(40, 1, 0.6, 1000)).toBe(0);
+  });
+  it('switches are half as strong again as what runs', () => {
+    expect([switchFor(2), switchFor(4.1), switchFor(30)]).toEqual([3, 10, null]);
+  });
 });

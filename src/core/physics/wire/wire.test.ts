@@ -2,11 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { ALLOY_IDS, ALLOYS } from '../../catalog/alloys';
 import { FOAM_IDS, FOAMS } from '../../catalog/foams';
 import { SWG_MM } from '../../catalog/gauges';
+import { byStrength } from './byStrength';
 import { envelopeDiameter } from './envelope';
 import { identifyWire, tenTurns } from './identify';
 import { measuredResistivity } from './measuredResistivity';
 import { metalArea } from './area';
 import { resistancePerMetre } from './resistance';
+import { shapedLoop } from './shapedLoop';
 import { roomForWire } from './room';
 import { tensileStrength } from './strength';
 import { swgDiameter } from './swg';
@@ -81,5 +83,31 @@ describe('the catalogue', () => {
       expect(f.verdict === 'refuse' && f.heat !== null, id).toBe(false);
       if (f.heat) expect(f.heat.fumeC, id).toBeGreaterThan(f.heat.flowC);
     }
+  });
+});
+
+describe('wire sold by its breaking load', () => {
+  it('practice 20: 40 kgf in seven strands is 0.17–0.18 mm each (size law)', () => {
+    const found = byStrength(40 * 9.80665, 7).find((c) => c.alloy === 'ss-304-hard')!;
+    expect(found.strand * 1000).toBeGreaterThan(0.17);
+    expect(found.strand * 1000).toBeLessThan(0.185);
+  });
+  it('practice 11: 61 lbf of single leader is 0.016 in, near 2090 MPa', () => {
+    const found = byStrength(61 * 4.4482216152605, 1).find((c) => c.alloy === 'ss-304-hard')!;
+    expect(found.strand / 0.0254e-3 / 1000 / 1000).toBeCloseTo(0.016 / 1000, 3);
+    expect(Math.abs(found.stress / 1e6 / 2129 - 1)).toBeLessThan(0.02);
+  });
+  it('breaks where it says: load over metal is the strength, for every candidate', () => {
+    for (const c of byStrength(250, 3)) {
+      const area = (3 * Math.PI * c.strand ** 2) / 4;
+      expect(250 / area).toBeCloseTo(c.stress, -3);
+    }
+  });
+});
+
+describe('a shaped loop', () => {
+  it('is two legs and half a circle', () => {
+    expect(shapedLoop(0.04, 0.06)).toBeCloseTo(2 * (0.06 - 0.02) + Math.PI * 0.02, 12);
+    expect(shapedLoop(0.04, 0.02)).toBeCloseTo(Math.PI * 0.02, 12);
   });
 });

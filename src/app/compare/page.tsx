@@ -1,0 +1,12 @@
+import type { Metadata } from 'next';
+import { Compare } from '@/features/compare/Compare';
+import { shelf } from '@/server/rigs';
+
+export const metadata: Metadata = { title: 'Side by side' };
+
+export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string>> }) {
+  const rigs = await shelf(false);
+  const asked = (await searchParams)['rigs']?.split(',').filter((id) => rigs.some((r) => r.id === id));
+  const ids = asked ?? rigs.slice(0, 2).map((r) => r.id);
+  return <Compare rigs={rigs} ids={ids.slice(0, 4)} />;
+}

@@ -1,0 +1,155 @@
+import { dragPerMetre } from '../../physics/foam/drag';
+import { stretchAt, pullAt } from '../../physics/tension/holder';
+import type { Evaluation } from '../evaluate';
+import { barOf } from '../takeUp';
+import { tidy, type Draft, type Finder, type Patch } from './draft';
+import { feedPatch } from './patches';
+
+/** Shares of strength over which the stress is high and too high, and of yield over which the wire takes a set (PHYSICS.md section 6). */
+export const STRESS = { high: 0.5, over: 0.8, yield: 0.9 } as const;
+/** Share of what buckles a bar that it may be pressed with. Common practice, no source: a factor of two. */
+export const BUCKLING = 0.5;
+/** Share of a limit that a fix aims at. */
+const EASE = 0.94;
+/** Share of the hot strength to which a slack wire is brought. Ours. */
+const TAUT = 0.12;
+
+/** How the wire is held: stress, set, slack, the spring's own limits, the lag of the middle, the frame's bar. */
+export const tensionFindings: Finder = (e) => [
+  stress(e),
+  set(e),
+  pastSafe(e),
+  bar(e),
+  ...(e.off ? [] : [slack(e), short(e), lag(e)]),
+];
+
+/** The pull as set, times a factor. */
+function* easier(e: Evaluation, factors: readonly number[]): Iterable<Patch | null> {
+  for (const f of factors) yield pullPatch(e.tension.takeUp.setN * f, 'down');
+}
+
+/** Patch that sets the pull; null where it is none. */
+function pullPatch(newtons: number, way: 'down' | 'up'): Patch | null {
+  return newtons > 0 && Number.isFinite(newtons) ? { tension: { setN: tidy(newtons, 2, way) } } : null;
+}
+
+function stress(e: Evaluation): Draft | null {
+  const { use, coldN, hotN, strength } = e.tension;
+  if (!(use > STRESS.high)) return null;
+  const over = use > STRESS.over;
+  return {
+    code: over ? 'wire-overstressed' : 'wire-stress-high',
+    level: over ? 'stop' : 'fix',
+    values: {
+      use,
+      coldN,
+      hotN,
+      strengthMPa: strength === null ? null : strength / 1e6,
+      wireC: e.off ? null : e.idle.airC,
+    },
+    tries: () => easier(e, [(EASE * STRESS.high) / use, (0.8 * STRESS.high) / use, (0.5 * STRESS.high) / use]),
+  };
+}
+
+function set(e: Evaluation): Draft | null {
+  const { yieldUse, use } = e.tension;
+  if (!(yieldUse > STRESS.yield) || use > STRESS.over) return null;
+  const ease = (EASE * STRESS.yield) / yieldUse;
+  return {
+    code: 'takes-a-set',
+    level: 'note',
+    values: { yieldUse },
+    tries: () => easier(e, [ease, 0.8 * ease]),
+  };
+}
+
+function pastSafe(e: Evaluation): Draft | null {
+  const { takeUp, coldN, hotN } = e.tension;
+  const most = Math.max(coldN, hotN ?? 0);
+  if (e.s.rig.tension.kind !== 'spring' || takeUp.safeN === null || !(most > takeUp.safeN)) return null;
+  const ease = (EASE * takeUp.safeN) / most;
+  return {
+    code: 'spring-past-safe-load',
+    level: 'fix',
+    values: { pullN: most, safeN: takeUp.safeN },
+    tries: () => easier(e, [ease, 0.8 * ease]),
+  };
+}
+
+function bar(e: Evaluation): Draft | null {
+  const { coldN, hotN } = e.tension;
+  const forces = barOf(e.s, Math.max(coldN, hotN ?? 0));
+  if (!forces || !(forces.bar > BUCKLING * forces.bucklesN)) return null;
+  const ease = (EASE * BUCKLING * forces.bucklesN) / forces.bar;
+  return {
+    code: 'bar-near-buckling',
+    level: 'fix',
+    values: { barN: forces.bar, bucklesN: forces.bucklesN, share: forces.bar / forces.bucklesN },
+    tries: () => easier(e, [ease, 0.8 * ease]),
+  };
+}
+
+function slack(e: Evaluation): Draft | null {
+  const { hotN, coldN, growth, strength, takeUp, slack: hangs } = e.tension;
+  if (hotN === null || hotN > 0) return null;
+  const { tension } = e.s.rig;
+  return {
+    code: 'wire-goes-slack',
+    level: 'fix',
+    values: { slackMm: hangs! * 1000, growthMm: growth! * 1000, coldN },
+    *tries() {
+      const hot = TAUT * strength! * e.s.area;
+      yield pullPatch(pullAt(takeUp.holder, stretchAt(takeUp.holder, hot) + growth!), 'up');
+      if (tension.kind !== 'spring')
+        yield {
+          tension: { kind: 'spring', springNPerMm: null, setN: tidy(Math.max(hot, takeUp.setN), 2, 'up') },
+        };
+      yield pullPatch(takeUp.setN * 2, 'up');
+    },
+    most: 2,
+  };
+}
+
+function short(e: Evaluation): Draft | null {
+  const { growth } = e.tension;
+  const { travelMm } = e.s.rig.tension;
+  if (travelMm === null || growth === null || !(growth * 1000 > travelMm)) return null;
+  return { code: 'take-up-short', level: 'fix', values: { growthMm: growth * 1000, travelMm } };
+}
+
+function lag(e: Evaluation): Draft | null {
+  const { s, feed } = e;
+  const t = e.tension;
+  const { lagLimitMm, lagSeenMm } = s.rig.cut;
+  if (t.lag === null || !(t.lag * 1000 > lagLimitMm)) return null;
+  const share = (EASE * lagLimitMm) / (t.lag * 1000);
+  return {
+    code: 'lag-high',
+    level: 'fix',
+    values: { lagMm: t.lag * 1000, limitMm: lagLimitMm, cutN: t.cutN, reserve: e.reserve },
+    *tries() {
+      // A lag that was seen is a fact of the pull and feed it was seen at; a feed past the fastest is mended as such.
+      if (lagSeenMm !== null || e.reserve! > 1) return;
+      const { holder, setN } = t.takeUp;
+      const wanted = t.cutN! / share;
+      if (s.rig.tension.kind === 'weight') yield pullPatch(setN / share, 'up');
+      else {
+        const grown = s.rig.tension.setWhen === 'hot' ? t.growthCut! - t.growth! : t.growthCut!;
+        yield pullPatch(pullAt(holder, Math.max(0, stretchAt(holder, wanted) + grown)), 'up');
+      }
+      yield feedPatch(slowerFor(e, t.drag! * share) * (feed! / e.reserve!), 'down');
+    },
+  };
+}
+
+/** Share of the fastest feed at which the drag is `drag` N/m; found by halving, since it rises all the way. */
+function slowerFor(e: Evaluation, drag: number): number {
+  let lo = 0.05;
+  let hi = e.reserve!;
+  for (let i = 0; i < 40; i++) {
+    const mid = 0.5 * (lo + hi);
+    if (dragPerMetre(e.s.stress10, e.s.diameter, mid) < drag) lo = mid;
+    else hi = mid;
+  }
+  return lo;
+}

@@ -1,0 +1,84 @@
+import type { Backup } from '@/core/documents/backup';
+import type { Db } from './open';
+import { controls, cuts, foamStock, leadPairs, pulls, rigs, spools, supplies } from './schema';
+
+const iso = (at: string) => new Date(at).toISOString();
+/** Rows put in at a time. */
+const ROWS = 200;
+
+/** Everything that is kept, as one document. */
+export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
+  return db.transaction(async (tx) => {
+    const all = async <T>(rows: Promise<T[]>) => rows;
+    const foams = await all(tx.select().from(foamStock).orderBy(foamStock.id));
+    const wires = await all(tx.select().from(spools).orderBy(spools.id));
+    const power = await all(tx.select().from(supplies).orderBy(supplies.id));
+    const loose = await all(tx.select().from(controls).orderBy(controls.id));
+    const pairs = await all(tx.select().from(leadPairs).orderBy(leadPairs.id));
+    const kept = await all(tx.select().from(rigs).orderBy(rigs.id));
+    const logged = await all(tx.select().from(cuts).orderBy(cuts.at, cuts.id));
+    const readings = await all(tx.select().from(pulls).orderBy(pulls.at, pulls.id));
+    const bare = <T extends { createdAt: string }>({ createdAt: _, ...rest }: T) => rest;
+    return {
+      format: 'upwind-rod/backup',
+      version: 1,
+      madeAt,
+      foams: foams.map(bare),
+      spools: wires.map(bare),
+      supplies: power.map(bare),
+      controls: loose.map(bare),
+      leads: pairs.map(bare),
+      rigs: kept.map(({ id, doc, foamStockId, spoolId, supplyId, demo, touched, archivedAt, updatedAt }) => ({
+        id,
+        doc,
+        foamStockId,
+        spoolId,
+        supplyId,
+        demo,
+        touched,
+        archivedAt: archivedAt && iso(archivedAt),
+        updatedAt: iso(updatedAt),
+      })),
+      cuts: logged.map(({ id, rigId, foamStockId, spoolId, rig, cut, demo }) => ({
+        id,
+        rigId,
+        foamStockId,
+        spoolId,
+        rig,
+        cut,
+        demo,
+      })),
+      pulls: readings.map(({ id, rigId, pull, demo }) => ({ id, rigId, pull, demo })),
+    } as Backup;
+  });
+}
+
+/** Puts a checked backup in place of everything, whole or not at all. Revisions go on from one, so that open pages see a newer rig. */
+export async function putBack(db: Db, b: Backup): Promise<void> {
+  await db.transaction(async (tx) => {
+    for (const table of [pulls, cuts, rigs, foamStock, spools, supplies, controls, leadPairs])
+      await tx.delete(table);
+    const put = async <T>(rows: readonly T[], insert: (some: T[]) => PromiseLike<unknown>) => {
+      for (let i = 0; i < rows.length; i += ROWS) await insert(rows.slice(i, i + ROWS));
+    };
+    await put(b.foams, (some) => tx.insert(foamStock).values(some));
+    await put(b.spools, (some) => tx.insert(spools).values(some));
+    await put(b.supplies, (some) => tx.insert(supplies).values(some));
+    await put(b.controls, (some) => tx.insert(controls).values(some));
+    await put(b.leads, (some) => tx.insert(leadPairs).values(some));
+    await put(b.rigs, (some) =>
+      tx.insert(rigs).values(
+        some.map((r) => ({
+          ...r,
+          name: r.doc.name,
+          frameKind: r.doc.frame.kind,
+          foamKind: r.doc.foam.kind,
+          widthMm: r.doc.foam.widthMm,
+          createdAt: r.updatedAt,
+        })),
+      ),
+    );
+    await put(b.cuts, (some) => tx.insert(cuts).values(some.map((c) => ({ ...c, at: c.cut.at }))));
+    await put(b.pulls, (some) => tx.insert(pulls).values(some.map((p) => ({ ...p, at: p.pull.at }))));
+  });
+}

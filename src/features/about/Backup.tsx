@@ -1,0 +1,71 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useRef, useState } from 'react';
+import { call, inWords } from '@/state/api';
+
+/** One file out, one file in. What comes in is checked whole before anything is replaced, and asked about first. */
+export function Backup() {
+  const input = useRef<HTMLInputElement>(null);
+  const [asked, ask] = useState<{ name: string; doc: unknown } | null>(null);
+  const [told, tell] = useState<string | null>(null);
+  const read = async (file: File) => {
+    tell(null);
+    try {
+      ask({ name: file.name, doc: JSON.parse(await file.text()) });
+    } catch {
+      tell(`${file.name} is not a backup of this program: it is not JSON.`);
+    }
+  };
+  const replace = async () => {
+    const answer = await call<{ rigs: number; cuts: number }>('POST', '/api/backup', asked!.doc);
+    ask(null);
+    tell(
+      answer.kind === 'done'
+        ? `Put back: ${answer.data.rigs} rigs and ${answer.data.cuts} cuts. What was there before is kept in the folder backups.`
+        : `Nothing was changed. ${inWords(answer)}`,
+    );
+  };
+  return (
+    <section aria-label="Backup">
+      <h2>Backup</h2>
+      <p>
+        Everything in one file: rigs, cuts, readings, the drawer. One is written each day by itself into the
+        folder <code>backups</code> beside your data, and the last seven are kept.
+      </p>
+      <p>
+        <Button component="a" href="/api/backup" download variant="contained">
+          Take a backup
+        </Button>{' '}
+        <Button onClick={() => input.current?.click()}>Put one back …</Button>
+        <input
+          ref={input}
+          type="file"
+          accept="application/json,.json"
+          className="hidden-visually"
+          aria-label="Backup file"
+          tabIndex={-1}
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            e.target.value = '';
+            if (file) void read(file);
+          }}
+        />
+      </p>
+      {asked && (
+        <div role="alert">
+          <p>
+            {asked.name} takes the place of everything here. It is checked first; if anything in it is wrong,
+            nothing changes.
+          </p>
+          <p>
+            <Button variant="contained" onClick={() => void replace()}>
+              Replace everything
+            </Button>{' '}
+            <Button onClick={() => ask(null)}>Leave it</Button>
+          </p>
+        </div>
+      )}
+      <p role="status">{told}</p>
+    </section>
+  );
+}

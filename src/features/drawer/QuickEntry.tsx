@@ -1,0 +1,77 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useId, useState } from 'react';
+import type { FoamStock, LeadStock, Spool, StockItems, StockKind } from '@/state/types';
+import { call, inWords } from '@/state/api';
+import { useUnits } from '@/ui/Units';
+import { COLUMNS, type Column } from './columns';
+import css from './drawer.module.css';
+import { readQuick, type Quick } from './quick';
+import { LISTS, QUICK } from './words';
+
+/** One line of text that puts a thing in the drawer; what it was taken for is shown before it goes in. */
+export function QuickEntry({ onSaved }: { onSaved: () => void }) {
+  const id = useId();
+  const { typed } = useUnits();
+  const [line, setLine] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [done, setDone] = useState<string | null>(null);
+  const read = readQuick(line);
+  const put = async () => {
+    if (!read.ok) return;
+    const answer = await call('POST', `/api/drawer/${read.kind}`, read.item);
+    if (answer.kind !== 'done') return setProblem(inWords(answer));
+    setDone(`${LISTS[read.kind].title}: ${read.item.name} is in.`);
+    setLine('');
+    setProblem(null);
+    onSaved();
+  };
+  return (
+    <form
+      className={css.quick}
+      onSubmit={(e) => {
+        e.preventDefault();
+        void put();
+      }}
+    >
+      <label htmlFor={id}>{QUICK.label}</label>
+      <div>
+        <input
+          id={id}
+          value={line}
+          maxLength={120}
+          autoComplete="off"
+          placeholder={QUICK.examples}
+          aria-describedby={`${id}s`}
+          onChange={(e) => {
+            setLine(e.target.value);
+            setDone(null);
+          }}
+        />
+        <Button type="submit" variant="contained" disabled={!read.ok}>
+          Put it in
+        </Button>
+      </div>
+      <p id={`${id}s`} role="status" className="dim">
+        {problem ?? done ?? says(read, typed)}
+      </p>
+    </form>
+  );
+}
+
+function says(read: Quick, typed: Parameters<Column<'foams'>['cell']>[1]): React.ReactNode {
+  if (!read.ok) return read.wants === '' ? 'One line, then Enter.' : `Still wanted: ${read.wants}.`;
+  const columns = COLUMNS[read.kind] as readonly Column<StockKind>[];
+  const item = read.item as unknown as StockItems[StockKind] & (FoamStock | Spool | LeadStock);
+  return (
+    <>
+      {LISTS[read.kind].title}:{' '}
+      {columns.map((c, i) => (
+        <span key={c.head}>
+          {i > 0 && ' · '}
+          {c.cell(item, typed)}
+        </span>
+      ))}
+    </>
+  );
+}

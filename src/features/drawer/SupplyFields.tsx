@@ -1,0 +1,145 @@
+'use client';
+import { COMPUTER_SUPPLY_FACTS, RAILS, railAmps } from '@/core/catalog/computerSupply';
+import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
+import type { ControlKind } from '@/core/documents/control';
+import { CHEMISTRIES, SUPPLY_KINDS, supplySchema, type Supply, type SupplyKind } from '@/core/documents/supply';
+import type { Spool, SupplyStock } from '@/state/types';
+import { Choice } from '@/ui/Choice';
+import css from './drawer.module.css';
+import { RangeField, type Put } from './fields';
+import { CONTROL_WORDS, SUPPLY_WORDS } from './names';
+import { HaveFields } from './OtherFields';
+import { Claim, OnOwnWires, Rewinding, Sag } from './SupplyMeaning';
+
+type Fields = Omit<SupplyStock, 'id' | 'demo'>;
+
+/** A supply by its label, and what the label means for a wire. */
+export function SupplyFields({
+  f,
+  put,
+  spools,
+}: {
+  f: Fields;
+  put: Put<SupplyStock>;
+  spools: readonly Spool[];
+}) {
+  const { supply } = f;
+  const set = (part: Partial<Supply>) => put({ supply: { ...supply, ...part } });
+  const kindChosen = (kind: SupplyKind) => {
+    const { battery: _b, ratedVA: _r, isolated: _i, ...plain } = PLAIN_SUPPLIES[kind].supply;
+    const own = PLAIN_SUPPLIES[kind].supply;
+    put({
+      supply: supplySchema.parse({
+        ...plain,
+        volts: supply.volts,
+        maxAmps: supply.maxAmps,
+        ...(own.battery ? { battery: { ...own.battery, cells: Math.max(1, Math.round(supply.volts / 2)) } } : {}),
+        ...(own.ratedVA ? { ratedVA: own.ratedVA } : {}),
+      }),
+      control: PLAIN_SUPPLIES[kind].control,
+    });
+  };
+  const isolated = supply.isolated === undefined ? 'kind' : String(supply.isolated);
+  return (
+    <>
+      <Choice
+        label="Kind"
+        name="supply"
+        value={supply.kind}
+        onChoose={kindChosen}
+        options={SUPPLY_KINDS.map((k) => ({ value: k, name: SUPPLY_WORDS[k] }))}
+      />
+      {supply.kind === 'computer-supply' && <Rails supply={supply} set={set} />}
+      <RangeField label="Volts" name="volts" value={supply.volts} role="volts" lo={0.1} hi={500} onTake={(v) => set({ volts: v! })} />
+      <RangeField label="Most amps" name="amps" value={supply.maxAmps} role="amps" lo={0.01} hi={500} whenEmpty="not known" onTake={(maxAmps) => set({ maxAmps })} />
+      {supply.kind === 'transformer' && (
+        <RangeField label="Rated VA" name="va" value={supply.ratedVA ?? null} role="count" lo={0.1} hi={100000} whenEmpty="not known" onTake={(v) => set({ ratedVA: v ?? undefined })} note="A quarter is kept back: VA ≥ 1.25 · volts · amps." />
+      )}
+      {supply.kind === 'battery' && supply.battery && <BatteryFields battery={supply.battery} set={set} />}
+      {(supply.kind === 'transformer' || supply.kind === 'other') && (
+        <Choice
+          label="Gives"
+          name="current"
+          value={supply.current}
+          onChoose={(current) => set({ current })}
+          options={[
+            { value: 'dc', name: 'direct current' },
+            { value: 'ac', name: 'alternating current' },
+          ]}
+        />
+      )}
+      <Choice
+        label="Isolated"
+        name="isolated"
+        value={isolated}
+        onChoose={(v) => set({ isolated: v === 'kind' ? undefined : v === 'unknown' ? 'unknown' : v === 'true' })}
+        options={[
+          { value: 'kind', name: 'as its kind usually is' },
+          { value: 'true', name: 'yes, tested by a competent person' },
+          { value: 'unknown', name: 'nobody knows' },
+          { value: 'false', name: 'no: tied to the mains' },
+        ]}
+      />
+      <Claim supply={supply} />
+      <OnOwnWires supply={supply} spools={spools} />
+      <Sag supply={supply} set={set} />
+      {supply.kind === 'transformer' && <Rewinding supply={supply} />}
+      <Choice
+        label="Control"
+        name="control"
+        value={f.control}
+        onChoose={(control) => put({ control })}
+        options={(Object.keys(CONTROL_WORDS) as ControlKind[]).map((k) => ({ value: k, name: CONTROL_WORDS[k] }))}
+      />
+      <HaveFields f={f} put={put} />
+    </>
+  );
+} // prettier-ignore
+
+function Rails({ supply, set }: { supply: Supply; set: (part: Partial<Supply>) => void }) {
+  const rail = RAILS.find((r) => r.volts === supply.volts);
+  return (
+    <>
+      <Choice
+        label="Output"
+        name="rail"
+        value={String(rail?.volts ?? '')}
+        onChoose={(v) => set({ volts: Number(v), maxAmps: railAmps(Number(v), supply.maxAmps ?? 500) })}
+        options={[
+          ...(rail ? [] : [{ value: '', name: 'choose' }]),
+          ...RAILS.map((r) => ({ value: String(r.volts), name: `${r.name}, ${r.colour} (±${r.tolerance * 100} %)` })),
+        ]}
+        note={rail?.note}
+      />
+      <ul className={css.facts}>
+        {COMPUTER_SUPPLY_FACTS.map((t) => (
+          <li key={t}>{t}</li>
+        ))}
+      </ul>
+    </>
+  );
+} // prettier-ignore
+
+function BatteryFields({
+  battery,
+  set,
+}: {
+  battery: NonNullable<Supply['battery']>;
+  set: (part: Partial<Supply>) => void;
+}) {
+  const put = (part: Partial<typeof battery>) => set({ battery: { ...battery, ...part } });
+  return (
+    <>
+      <Choice
+        label="Chemistry"
+        name="chemistry"
+        value={battery.chemistry}
+        onChoose={(chemistry) => put({ chemistry })}
+        options={CHEMISTRIES.map((c) => ({ value: c, name: c.replace('-', ' ') }))}
+      />
+      <RangeField label="Cells" name="cells" value={battery.cells} role="count" lo={1} hi={200} onTake={(v) => put({ cells: Math.max(1, Math.round(v!)) })} />
+      <RangeField label="Amp-hours" name="ampHours" value={battery.ampHours} role="count" lo={0.01} hi={10000} onTake={(v) => put({ ampHours: v! })} />
+      <RangeField label="Charge left" name="charge" value={battery.charge} role="share" lo={0} hi={1} onTake={(v) => put({ charge: v! })} note="0 at the stop, 100 % full." />
+    </>
+  );
+} // prettier-ignore

@@ -1,0 +1,167 @@
+'use client';
+import Button from '@mui/material/Button';
+import type { MatchPair } from '@/core/documents/match';
+import { PLAIN_WEIGHTS, WEIGHT_KEYS, type Weights, type WeightKey } from '@/core/documents/drawer';
+import type { RankedPair } from '@/workers/protocol';
+import { controlSettingText } from '@/core/words/control';
+import { useUnits } from '@/ui/Units';
+import css from './match.module.css';
+import { CONTROLS, PARTS } from './words';
+
+/** Key of a line on the page. */
+export const keyOf = ({ places: { wire, supply, control } }: RankedPair): string =>
+  `${wire}|${supply}|${control}`;
+
+const MOST_LAID = 4;
+
+/** Working pairings, best first: what to hang, what to set, what the meter should read, what the score is made of. */
+export function Results(p: {
+  pairs: readonly RankedPair[];
+  groups: number;
+  chosen: ReadonlySet<string>;
+  onChoose: (key: string) => void;
+  onMake: (pair: RankedPair) => void;
+  onMore: () => void;
+  busy: boolean;
+}) {
+  const { say, typed } = useUnits();
+  return (
+    <>
+      <div className={css.scroll} tabIndex={0} role="group" aria-label="What works, table">
+        <table className={css.table}>
+          <thead>
+            <tr>
+              <th scope="col">
+                <span className="hidden-visually">lay side by side</span>
+              </th>
+              <th scope="col">wire</th>
+              <th scope="col">on</th>
+              <th scope="col">set</th>
+              <th scope="col">meter reads</th>
+              <th scope="col">load</th>
+              <th scope="col">score</th>
+              <th scope="col">
+                <span className="hidden-visually">what to do</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {p.pairs.map((pair, i) => {
+              const free = !pair.buy && i === p.pairs.findIndex((q) => !q.buy);
+              const key = keyOf(pair);
+              const name = `${pair.wire}, ${typed(pair.lengthMm, 'wireLength')}, on ${pair.supply}`;
+              const on = p.chosen.has(key);
+              return (
+                <tr key={key} data-on={on}>
+                  <td>
+                    <input
+                      type="checkbox"
+                      checked={on}
+                      disabled={!on && p.chosen.size >= MOST_LAID}
+                      aria-label={`Lay side by side: ${name}, ${CONTROLS[pair.control.kind]}`}
+                      onChange={() => p.onChoose(key)}
+                    />
+                  </td>
+                  <th scope="row">
+                    {pair.wire} <span className="num">{typed(pair.lengthMm, 'wireLength')}</span>
+                    {pair.otherLengthsMm.length > 0 && (
+                      <span className={css.small}>
+                        or {pair.otherLengthsMm.map((mm) => typed(mm, 'wireLength')).join(', ')}
+                      </span>
+                    )}
+                    {free && p.pairs.some((q) => q.buy) && (
+                      <span className={css.free}>the best that costs nothing</span>
+                    )}
+                    {pair.buy && (
+                      <span className={css.buy}>
+                        to buy:{' '}
+                        {pair.buy
+                          .map(
+                            (b) =>
+                              `${b.metres !== null ? `${b.metres.toFixed(2)} m of wire` : b.name}${b.cost !== null ? ` (${b.cost.toFixed(2)})` : ''}`,
+                          )
+                          .join(', ')}
+                      </span>
+                    )}
+                  </th>
+                  <td>
+                    {pair.supply}
+                    <span className={css.small}>{CONTROLS[pair.control.kind]}</span>
+                  </td>
+                  <td className="num">{controlSettingText(pair.control.kind, pair.control.setting, say)}</td>
+                  <td className="num">{say(pair.reading?.cutting?.amps, 'amps')}</td>
+                  <td className="num">
+                    {pair.reading?.supply.load == null ? 'not known' : say(pair.reading.supply.load, 'share')}
+                  </td>
+                  <td>
+                    <Score pair={pair} />
+                  </td>
+                  <td>
+                    <Button size="small" variant={i === 0 ? 'contained' : 'outlined'} disabled={p.busy} onClick={() => p.onMake(pair)} aria-label={`Make it a rig: ${name}`}>
+                      Make a rig
+                    </Button>
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      {p.pairs.length < p.groups && (
+        <Button onClick={p.onMore}>
+          Show more of the {p.groups} lines
+        </Button>
+      )}
+    </>
+  );
+} // prettier-ignore
+
+/** The score with a bar for each part, the part named where the pointer or the reader asks. */
+function Score({ pair }: { pair: MatchPair }) {
+  const words = WEIGHT_KEYS.map((k) => `${PARTS[k].name} ${Math.round(100 * pair.parts[k])}`).join(', ');
+  return (
+    <div className={css.score}>
+      <b className="num">{Math.round(100 * pair.score)}</b>
+      <svg width="64" height="24" role="img" aria-label={words}>
+        <title>{words}</title>
+        {WEIGHT_KEYS.map((k, i) => (
+          <g key={k}>
+            <rect x={i * 13} y={1} width={9} height={22} fill="none" stroke="var(--edge)" strokeWidth={0.8} />
+            <rect
+              x={i * 13}
+              y={1 + 22 * (1 - pair.parts[k])}
+              width={9}
+              height={22 * pair.parts[k]}
+              fill="var(--act)"
+            />
+          </g>
+        ))}
+      </svg>
+    </div>
+  );
+}
+
+/** What counts how much; the order follows at once. */
+export function WeightSliders({ weights, onWeights }: { weights: Weights; onWeights: (w: Weights) => void }) {
+  const changed = WEIGHT_KEYS.some((k) => weights[k] !== PLAIN_WEIGHTS[k]);
+  const set = (k: WeightKey, v: number) => onWeights({ ...weights, [k]: v });
+  return (
+    <details className={css.weights}>
+      <summary>
+        What counts how much{changed && ': changed'}
+      </summary>
+      {WEIGHT_KEYS.map((k) => (
+        <label key={k}>
+          <span>
+            {PARTS[k].name} <b className="num">{weights[k]}</b>
+          </span>
+          <input type="range" min={0} max={10} step={1} value={weights[k]} onChange={(e) => set(k, Number(e.target.value))} />
+          <small>{PARTS[k].help}</small>
+        </label>
+      ))}
+      <button type="button" className="quiet" disabled={!changed} onClick={() => onWeights(PLAIN_WEIGHTS)}>
+        As it was
+      </button>
+    </details>
+  );
+} // prettier-ignore

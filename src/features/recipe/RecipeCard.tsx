@@ -1,0 +1,51 @@
+'use client';
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import { recipeOf } from '@/core/engine/recipe';
+import { tuned } from '@/core/engine/tune';
+import { findingWords } from '@/core/words/findings';
+import { RECIPE_CAUTION, recipeLines } from '@/core/words/recipe';
+import type { OpenRig } from '@/state/types';
+import { LevelMark } from '@/ui/Level';
+import { useUnits } from '@/ui/Units';
+import css from './recipe.module.css';
+
+/** The recipe of a foam on a rig: what is set and led by, with its spread; for the wall and for the phone. */
+export function RecipeCard({ open }: { open: OpenRig }) {
+  const { say, profile } = useUnits();
+  const { id } = open.record;
+  const rig = useMemo(() => tuned(open.record.doc, open.tuning), [open]);
+  const recipe = useMemo(() => recipeOf(rig, open.tuning), [rig, open.tuning]);
+  const lines = recipeLines(rig, recipe, say, profile !== 'metric');
+  return (
+    <div className="page">
+      <div className={css.head}>
+        <h1>Recipe: {rig.name || 'a rig without a name'}</h1>
+        <Link href={`/rig/${id}?stage=try`}>Back to the rig</Link>
+      </div>
+      {recipe.stops.map((f) => (
+        <p key={f.code} role="alert" className={css.stop}>
+          <LevelMark level="stop" /> Do not use it as it stands: {findingWords(f.code, f.values, say).head}.
+        </p>
+      ))}
+      <dl className={css.card}>
+        {lines.map((l) => (
+          <div key={l.what}>
+            <dt>{l.what}</dt>
+            <dd>
+              <b className="num">{l.value}</b>
+              <span>{l.mind}</span>
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <p className="dim">{RECIPE_CAUTION} It is no promise that the rig is safe.</p>
+      <p>
+        <Button component="a" href={`/api/rigs/${id}/recipe`} download variant="contained">
+          Card as PDF, A6
+        </Button>
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,32 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import type { Loose } from '@/core/engine/find';
+
+const FindDialog = dynamic(() => import('./FindDialog').then((m) => m.FindDialog), { ssr: false });
+
+const NAMES: Record<Loose, string> = {
+  gauge: 'gauge',
+  length: 'length',
+  setting: 'setting',
+  feed: 'feed',
+  reserve: 'what is kept in hand',
+};
+
+/** Lets a value go and finds it while all else is held; what is found is shown before it is taken. */
+export function FindIt({ what }: { what: Loose }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <button
+        type="button"
+        className="quiet"
+        aria-label={`Find the ${NAMES[what]}`}
+        onClick={() => setOpen(true)}
+      >
+        find it
+      </button>
+      {open && <FindDialog what={what} name={NAMES[what]} onClose={() => setOpen(false)} />}
+    </>
+  );
+}

@@ -1,0 +1,37 @@
+'use client';
+import { memo, useState } from 'react';
+import type { Spool } from '@/state/types';
+import { call, inWords } from '@/state/api';
+import { useRig } from '@/state/RigContext';
+
+/** What a wire wants beyond its heated length for its ends: turns round the anchors, m. Common practice, no source. */
+const ENDS_M = 0.12;
+
+/** Takes the wire that is hung off its spool, so that what is left is known. */
+export const HangWire = memo(function HangWire({ spools }: { spools: readonly Spool[] }) {
+  const spoolId = useRig((s) => s.links.spoolId);
+  const lengthMm = useRig((s) => s.doc.wire.lengthMm);
+  const [left, setLeft] = useState<number | null>(null);
+  const [told, tell] = useState<string | null>(null);
+  const spool = spools.find((s) => s.id === spoolId);
+  if (!spool) return null;
+  const has = left ?? spool.metres;
+  const metres = Number((lengthMm / 1000 + ENDS_M).toFixed(3));
+  const hang = async () => {
+    const answer = await call<Spool>('POST', `/api/hang/${spool.id}`, { metres });
+    if (answer.kind !== 'done') return tell(inWords(answer));
+    setLeft(answer.data.metres);
+    tell(`${metres} m taken, its ends with it.`);
+  };
+  return (
+    <p>
+      {has === null ? 'Nobody counted this spool.' : <>Left on the spool <b className="num">{has} m</b>.</>}{' '}
+      {has !== null && (
+        <button type="button" className="quiet" onClick={() => void hang()}>
+          I hung one: take {metres} m off
+        </button>
+      )}{' '}
+      <span role="status">{told}</span>
+    </p>
+  );
+}); // prettier-ignore

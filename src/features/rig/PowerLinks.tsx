@@ -1,0 +1,39 @@
+'use client';
+import Link from 'next/link';
+import { memo } from 'react';
+import { useRig } from '@/state/RigContext';
+import css from './power.module.css';
+
+/** Where the power stage leads: the wiring sheet, heat along and over time, everything else that would work. */
+export const PowerLinks = memo(function PowerLinks() {
+  const id = useRig((s) => s.id);
+  return (
+    <p className={css.links}>
+      <Link href={`/rig/${id}/wiring`}>Wiring list and drawing</Link>
+      <Link href={`/rig/${id}/heat`}>Heat along the wire and over time</Link>
+      <Link href={`/match?rig=${id}`}>What else works</Link>
+    </p>
+  );
+});
+
+/** Where the tension stage leads: setting it step by step, by ear, over days. */
+export const TensionLinks = memo(function TensionLinks() {
+  const id = useRig((s) => s.id);
+  return (
+    <p className={css.links}>
+      <Link href={`/rig/${id}/tension`}>Set it, step by step</Link>
+      <Link href={`/rig/${id}/tension#pluck`}>Pluck it</Link>
+      <Link href={`/rig/${id}/tension#ends`}>Ends and wire</Link>
+    </p>
+  );
+});
+
+/** Where trying leads: the recipe that came of it. */
+export const TryLinks = memo(function TryLinks() {
+  const id = useRig((s) => s.id);
+  return (
+    <p className={css.links}>
+      <Link href={`/rig/${id}/recipe`}>Recipe card</Link>
+    </p>
+  );
+});

@@ -1,0 +1,115 @@
+'use client';
+import Link from 'next/link';
+import { TENSION_CODES, type FindingCode } from '@/core/documents/reading';
+import { letGoOf } from '@/core/engine/takeUp';
+import { findingWords } from '@/core/words/findings';
+import { RigProvider, useDerived, useRig } from '@/state/RigContext';
+import type { OpenRig, PullRecord } from '@/state/types';
+import { usePulls } from '@/state/usePulls';
+import { LEVEL_WORD, LevelMark } from '@/ui/Level';
+import { useUnits } from '@/ui/Units';
+import { Balance } from './Balance';
+import { Ends } from './Ends';
+import { OverDays } from './OverDays';
+import { PluckIt } from './PluckIt';
+import { SetIt } from './SetIt';
+import css from './tension.module.css';
+
+/** Setting a rig's pull at the bench: step by step, by ear, over days; its ends; its balance. */
+export function Tension({ open, pulls }: { open: OpenRig; pulls: readonly PullRecord[] }) {
+  return (
+    <RigProvider open={open}>
+      <Inside loaded={pulls} />
+    </RigProvider>
+  );
+}
+
+function Inside({ loaded }: { loaded: readonly PullRecord[] }) {
+  const id = useRig((s) => s.id);
+  const name = useRig((s) => s.doc.name);
+  const problem = useRig((s) => s.problem);
+  const conflict = useRig((s) => s.theirs !== null);
+  const kind = useRig((s) => s.doc.frame.kind);
+  const { pulls, log, drop } = usePulls(id, loaded);
+  return (
+    <div className="page">
+      <div className={css.top}>
+        <h1>Pull of {name || 'a rig without a name'}</h1>
+        <Link href={`/rig/${id}?stage=tension`}>Back to the rig</Link>
+      </div>
+      {(problem || conflict) && (
+        <p role="alert" className={css.fault}>
+          {conflict ? 'Another window changed this rig: go back to it and choose which to keep.' : problem}
+        </p>
+      )}
+      <div className={css.grid}>
+        <SetIt log={log} />
+        <div className={css.side}>
+          <Now />
+          <PluckIt log={log} />
+          <OverDays pulls={pulls} drop={drop} />
+          <Ends />
+        </div>
+        {(kind === 'pulled-bow' || kind === 'drop-bow') && <Balance kind={kind} />}
+      </div>
+    </div>
+  );
+}
+
+const OURS = new Set<FindingCode>(TENSION_CODES);
+
+/** How the pull stands, and what is found against it. */
+function Now() {
+  const { reading, evaluation } = useDerived();
+  const { say } = useUnits();
+  const t = reading.tension;
+  const found = reading.findings.filter((f) => OURS.has(f.code));
+  const snap = letGoOf(evaluation);
+  const places: [string, number | null][] = [
+    ['cold', t.coldN],
+    ['cutting', evaluation.tension.cutN],
+    ['hot', t.hotN],
+  ];
+  return (
+    <section aria-label="The pull now">
+      <h2>The pull now</h2>
+      <dl className={css.now}>
+        {places.map(([name, n]) => (
+          <div key={name}>
+            <dt>{name}</dt>
+            <dd className="num">{n === null ? '–' : say(n, 'force')}</dd>
+          </div>
+        ))}
+        <div>
+          <dt>note, cold</dt>
+          <dd className="num">{t.pluckHz === null ? '–' : say(t.pluckHz, 'pitch')}</dd>
+        </div>
+      </dl>
+      <p className="dim">
+        If it breaks it lets go {(snap.holder + snap.wire).toPrecision(2)} J
+        {snap.holder > snap.wire
+          ? ', nearly all of it in the take-up: tether that to the frame'
+          : ', all of it in the wire'}
+        .
+      </p>
+      <div aria-live="polite">
+        {found.length === 0 ? (
+          <p className="dim">
+            Nothing found against it in what is worked out here. That is not to say that it is safe.
+          </p>
+        ) : (
+          found.map((f) => {
+            const words = findingWords(f.code, f.values, say);
+            return (
+              <p key={f.code}>
+                <LevelMark level={f.level} size={13} />{' '}
+                <span className="hidden-visually">{LEVEL_WORD[f.level]}: </span>
+                <b>{words.head}.</b> {words.text}
+              </p>
+            );
+          })
+        )}
+      </div>
+    </section>
+  );
+}

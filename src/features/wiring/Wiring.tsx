@@ -1,0 +1,102 @@
+'use client';
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import { tuned } from '@/core/engine/tune';
+import { solveWhole } from '@/core/engine/solve';
+import { wiringPlan } from '@/core/engine/wiringPlan';
+import { findingWords } from '@/core/words/findings';
+import { WIRING_CAUTIONS, wiringLines } from '@/core/words/wiring';
+import { wiringDrawing } from '@/formats/wiring/drawing';
+import { drawingSvg } from '@/formats/wiring/svg';
+import type { OpenRig } from '@/state/types';
+import { LevelMark } from '@/ui/Level';
+import { useUnits } from '@/ui/Units';
+import css from './wiring.module.css';
+
+/** The wiring of a rig on one sheet: drawing, list, cautions; to print, or as SVG and PDF. */
+export function Wiring({ open }: { open: OpenRig }) {
+  const { say } = useUnits();
+  const { id, doc } = open.record;
+  const { plan, reading } = useMemo(() => {
+    const { evaluation, reading } = solveWhole(tuned(doc, open.tuning));
+    return { plan: wiringPlan(evaluation), reading };
+  }, [doc, open.tuning]);
+  const stops = reading.findings.filter((f) => f.level === 'stop');
+  const mains = plan.stops.includes('mains-direct');
+  const name = doc.name || 'a rig without a name';
+  const title = `Wiring of ${name}`;
+  const lines = wiringLines(plan, say);
+  const svg = mains ? null : drawingSvg(wiringDrawing(plan, say), title);
+  const loop = lines.map((l) => `${l.part} ${l.size}`).join('; ');
+  return (
+    <div className="page">
+      <div className={css.head}>
+        <h1>{title}</h1>
+        <div className={css.acts}>
+          <Link href={`/rig/${id}?stage=power`}>Back to the rig</Link>
+          {svg && (
+            <>
+              <Button component="a" href={`/api/rigs/${id}/wiring?as=svg`} download>
+                Drawing as SVG
+              </Button>
+              <Button component="a" href={`/api/rigs/${id}/wiring?as=pdf`} download>
+                Sheet as PDF
+              </Button>
+              <Button variant="contained" onClick={() => window.print()}>
+                Print
+              </Button>
+            </>
+          )}
+        </div>
+      </div>
+      {stops.length > 0 && (
+        <section className={css.stops} aria-label="Do not build it as it stands">
+          <h2>Do not build it as it stands</h2>
+          {stops.map((f) => {
+            const words = findingWords(f.code, f.values, say);
+            return (
+              <p key={f.code}>
+                <LevelMark level="stop" /> <b>{words.head}.</b> {words.text}
+              </p>
+            );
+          })}
+        </section>
+      )}
+      {svg && (
+        <img
+          className={css.drawing}
+          src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`}
+          alt={`The loop: ${loop}`}
+        />
+      )}
+      {!mains && (
+        <div className={css.scroll} tabIndex={0} role="group" aria-label="Wiring list">
+          <table className={css.list}>
+            <thead>
+              <tr>
+                <th scope="col">part</th>
+                <th scope="col">size</th>
+                <th scope="col">what to mind</th>
+              </tr>
+            </thead>
+            <tbody>
+              {lines.map((l) => (
+                <tr key={l.part}>
+                  <th scope="row">{l.part}</th>
+                  <td className="num">{l.size}</td>
+                  <td>{l.mind}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <ul className={css.cautions}>
+        {WIRING_CAUTIONS.map((c) => (
+          <li key={c}>{c}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}

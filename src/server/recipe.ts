@@ -1,0 +1,34 @@
+import 'server-only';
+import { recipeOf } from '@/core/engine/recipe';
+import { tuned } from '@/core/engine/tune';
+import type { Profile } from '@/core/units/profile';
+import { findingWords } from '@/core/words/findings';
+import { recipeLines } from '@/core/words/recipe';
+import { sayIn } from '@/core/words/say';
+import { recipePdf } from '@/formats/print/recipePdf';
+import { refusal } from './http';
+import { openRig } from './rigs';
+
+/** The recipe card of a rig as PDF, A6, in the units of who asks. */
+export async function exportRecipe(id: string, profile: Profile): Promise<Response> {
+  const open = await openRig(id);
+  if (!open) throw refusal(404, 'not-found', 'There is no such rig.');
+  const rig = tuned(open.record.doc, open.tuning);
+  const say = sayIn(profile);
+  const recipe = recipeOf(rig, open.tuning);
+  const stops = recipe.stops.map((d) => findingWords(d.code, d.values, say).head);
+  const lines = recipeLines(rig, recipe, say, profile !== 'metric');
+  const name = (rig.name || 'rig').replace(/[^\p{L}\p{N} _-]/gu, '').trim() || 'rig';
+  const pdf = await recipePdf(
+    rig.name || 'A rig without a name',
+    lines,
+    stops,
+    new Date().toISOString().slice(0, 10),
+  );
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(name)}.recipe.pdf`,
+    },
+  });
+}

@@ -1,0 +1,130 @@
+import path from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { drawerSchema } from '@/core/documents/drawer';
+import { seededDrawer } from '@/core/engine/match/testDrawer';
+import { testRig } from '@/core/engine/testRigs';
+import { openDb } from '@/db/open';
+import { closeDatabase } from './db';
+import { Refusal, route } from './http';
+import { createRig } from './rigs';
+import * as stock from './stock';
+import { verbRequest } from './verbs';
+import { exportWiring } from './wiring';
+
+const NO_LINKS = { foamStockId: null, spoolId: null, supplyId: null };
+const send = (body: unknown, signal?: AbortSignal) =>
+  new Request('http://x/', { method: 'POST', body: JSON.stringify(body), ...(signal ? { signal } : {}) });
+/** The refusal that some work ends in. */
+async function refused(work: Promise<unknown>): Promise<Refusal> {
+  const e = await work.then(
+    () => new Error('was not refused'),
+    (reason: unknown) => reason,
+  );
+  if (!(e instanceof Refusal)) throw e;
+  return e;
+}
+
+beforeAll(() => {
+  (globalThis as unknown as { upwindDb: unknown }).upwindDb = openDb({
+    folder: null,
+    migrations: path.resolve('src/db/migrations'),
+  });
+});
+afterAll(() => closeDatabase());
+
+describe('the drawer over the server', () => {
+  it('takes every kind of thing, refuses the odd key, and forgets nothing', async () => {
+    await stock.addStock('spools', send({ name: 'Wire', alloy: 'nicr-80', diameterMm: 0.4, metres: 2 }));
+    await stock.addStock('controls', send({ name: 'Dimmer', control: { kind: 'pwm', ratedAmps: 8 } }));
+    await stock.addStock('leads', send({ name: 'Pair', areaMm2: 1.31, lengthMm: 3000 }));
+    const bad = await refused(stock.addStock('leads', send({ name: 'Pair', areaMm2: 0, lengthMm: 1, colour: 'red' }))); // prettier-ignore
+    expect(bad.status).toBe(422);
+    expect(bad.faults.map((f) => f.path).sort()).toEqual(['areaMm2', 'colour']);
+    expect((await refused(stock.addStock('shoes', send({})))).status).toBe(404);
+    const d = await stock.drawer();
+    expect(d.controls[0]!.control).toMatchObject({ kind: 'pwm', ratedAmps: 8, frequencyHz: 1000 });
+    expect([d.spools.length, d.controls.length, d.leads.length]).toEqual([1, 1, 1]);
+  });
+
+  it('hangs wire off a spool until it is short, and says so', async () => {
+    const [spool] = (await stock.drawer()).spools;
+    expect((await stock.hangWire(spool!.id, send({ metres: 1.2 }))).metres).toBe(0.8);
+    const short = await refused(stock.hangWire(spool!.id, send({ metres: 1.2 })));
+    expect([short.status, short.faults[0]!.rule]).toEqual([409, 'left']);
+    expect((await refused(stock.hangWire('nothing', send({ metres: 1 })))).status).toBe(404);
+    expect((await refused(stock.hangWire(spool!.id, send({ metres: -1 })))).status).toBe(422);
+    expect((await stock.drawer()).spools[0]!.metres).toBe(0.8);
+  });
+
+  it('a thing in use names its rigs before it goes; loose things go at once', async () => {
+    const { spools, controls } = await stock.drawer();
+    await createRig({ doc: testRig({ name: 'Bow' }), ...NO_LINKS, spoolId: spools[0]!.id });
+    const used = await refused(stock.removeStock('spools', spools[0]!.id, false));
+    expect(used.status).toBe(409);
+    expect(used.faults[0]!.message).toContain('Bow');
+    expect(await stock.removeStock('controls', controls[0]!.id, false)).toEqual({ ok: true });
+    expect(await stock.removeStock('spools', spools[0]!.id, true)).toEqual({ ok: true });
+  });
+});
+
+describe('the wiring sheet over the server', () => {
+  it('is an SVG and a PDF by the rig’s name', async () => {
+    const { record } = await createRig({ doc: testRig({ name: 'Bow/../x' }), ...NO_LINKS });
+    const svg = await exportWiring(record.id, 'svg', 'inch');
+    expect(svg.headers.get('content-disposition')).toContain("UTF-8''Bowx.wiring.svg");
+    expect(await svg.text()).toContain('AWG');
+    const pdf = await exportWiring(record.id, 'pdf', 'metric');
+    expect(
+      Buffer.from(await pdf.arrayBuffer())
+        .subarray(0, 5)
+        .toString(),
+    ).toBe('%PDF-');
+    expect((await refused(exportWiring(record.id, 'dwg', 'metric'))).status).toBe(404);
+    expect((await refused(exportWiring('nothing', 'svg', 'metric'))).status).toBe(404);
+  });
+
+  it('a wire on the mains is not drawn', async () => {
+    const mains = { kind: 'other', volts: 230, maxAmps: 10, current: 'ac', isolated: false } as const;
+    const doc = testRig({ supply: mains, control: { kind: 'phase', setting: 150 } });
+    const { record } = await createRig({ doc, ...NO_LINKS });
+    const no = await refused(exportWiring(record.id, 'pdf', 'metric'));
+    expect([no.status, no.faults[0]!.rule]).toEqual([422, 'mains-direct']);
+  });
+});
+
+describe('a match over the server', () => {
+  const size = { wires: 8, lengths: 5, supplies: 6, controls: 18 };
+  const drawer = seededDrawer(4, size, true);
+
+  it('lets other work in while it runs, and answers whole', async () => {
+    let ticks = 0;
+    const timer = setInterval(() => ticks++, 1);
+    const answer = (await verbRequest('match', send(drawer))) as { pairs: unknown[]; refused: unknown[] };
+    clearInterval(timer);
+    expect(answer.pairs.length + answer.refused.length).toBe(8 * 5 * 18);
+    expect(ticks).toBeGreaterThan(0);
+    const many = (await verbRequest('match', send([drawer, drawer]))) as unknown[];
+    expect(many).toHaveLength(2);
+  });
+
+  it('ends when its caller has gone', async () => {
+    const gone = new AbortController();
+    const work = refused(verbRequest('match', send(drawer, gone.signal)));
+    gone.abort();
+    expect((await work).faults[0]!.rule).toBe('cancelled');
+  });
+
+  it('refuses a drawer with the path of what is wrong, and one too large for its route', async () => {
+    const wrong = await refused(verbRequest('match', send({ ...drawer, weights: { reserve: 99 } })));
+    expect(wrong.faults[0]!.path).toBe('weights.reserve');
+    const fat = { ...drawer, wires: [{ ...drawer.wires[0], name: 'x'.repeat(1100 * 1024) }] };
+    expect((await refused(verbRequest('match', send(fat)))).status).toBe(413);
+    expect(drawerSchema.safeParse(drawer).success).toBe(true);
+  });
+
+  it('what is thrown that is no refusal is a plain 500, and says nothing of the inside', async () => {
+    const answer = await route(() => Promise.reject(new Error('the secret inside')))();
+    expect(answer.status).toBe(500);
+    expect(await answer.text()).not.toContain('secret');
+  });
+});

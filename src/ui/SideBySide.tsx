@@ -1,0 +1,123 @@
+'use client';
+import { ALLOYS } from '@/core/catalog/alloys';
+import type { Reading } from '@/core/documents/reading';
+import type { Rig } from '@/core/documents/rig';
+import { evaluate } from '@/core/engine/evaluate';
+import type { Role } from '@/core/units/profile';
+import { controlSettingText } from '@/core/words/control';
+import { findingWords } from '@/core/words/findings';
+import { LevelMark } from './Level';
+import css from './side.module.css';
+import { useUnits } from './Units';
+import { WirePicture } from './wire/WirePicture';
+
+/** One of the rigs laid side by side. */
+export interface Laid {
+  readonly key: string;
+  readonly name: string;
+  readonly rig: Rig;
+  readonly reading: Reading;
+  readonly foot?: React.ReactNode;
+}
+
+type Value = (l: Laid) => readonly [number | string | null | undefined, Role?];
+
+const ROWS: readonly (readonly [string, Value])[] = [
+  ['Wire', ({ rig }) => [`${ALLOYS[rig.wire.alloy].name}`]],
+  ['Gauge', ({ rig }) => [rig.wire.diameterMm, 'wireDiameter']],
+  ['Length', ({ rig }) => [rig.wire.lengthMm, 'wireLength']],
+  ['Foam, width', ({ rig }) => [rig.foam.widthMm, 'foamSize']],
+  ['Supply', ({ rig }) => [rig.supply.volts, 'volts']],
+  ['Meter should read', ({ reading }) => [reading.cutting?.amps, 'amps']],
+  ['Volts at the wire', ({ reading }) => [reading.idle?.wireVolts, 'volts']],
+  ['Heat of each metre', ({ reading }) => [reading.idle?.wattsPerM, 'heatPerLength']],
+  ['Wire in air', ({ reading }) => [reading.idle?.wireC, 'temperature']],
+  ['Wire in the foam', ({ reading }) => [reading.cutting?.foamC, 'temperature']],
+  ['Fastest', ({ reading }) => [reading.cutting?.fastestFeedMmS, 'feed']],
+  ['Slowest that is clean', ({ reading }) => [reading.cutting?.slowestFeedMmS, 'feed']],
+  ['In hand', ({ reading }) => [reading.cutting?.reserve == null ? null : 1 - reading.cutting.reserve, 'share']],
+  ['Slot', ({ reading }) => [reading.cutting?.kerfMm, 'slot']],
+  ['Pull, hot', ({ reading }) => [reading.tension.hotN, 'force']],
+  ['Of what breaks the wire', ({ reading }) => [reading.tension.use, 'share']],
+  ['Load on the supply', ({ reading }) => [reading.supply.load, 'share']],
+  ['Lost in the leads', ({ reading }) => [reading.idle?.leadWatts, 'watts']],
+  ['Warm after', ({ reading }) => [reading.time?.warmUpS, 'time']],
+]; // prettier-ignore
+
+/** Two to four rigs side by side, with the same thing on the same line; what differs stands out. */
+export function SideBySide({ laid }: { laid: readonly Laid[] }) {
+  const { say, typed } = useUnits();
+  const cell = ([v, role]: ReturnType<Value>) =>
+    v === null || v === undefined
+      ? '–'
+      : role === 'wireDiameter' || role === 'wireLength' || role === 'foamSize'
+        ? typed(v as number, role)
+        : role
+          ? say(v, role)
+          : String(v);
+  return (
+    <div className={css.scroll} tabIndex={0} role="group" aria-label="Side by side">
+      <table className={css.table}>
+        <thead>
+          <tr>
+            <td />
+            {laid.map((l) => (
+              <th key={l.key} scope="col">
+                <WirePicture e={evaluate(l.rig)} width={210} height={70} label="" />
+                {l.name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {ROWS.map(([name, value]) => {
+            const cells = laid.map((l) => cell(value(l)));
+            const same = cells.every((c) => c === cells[0]);
+            return (
+              <tr key={name} data-same={same}>
+                <th scope="row">{name}</th>
+                {cells.map((c, i) => (
+                  <td key={laid[i]!.key} className="num">
+                    {c}
+                  </td>
+                ))}
+              </tr>
+            );
+          })}
+          <tr data-same={false}>
+            <th scope="row">Set it to</th>
+            {laid.map((l) => (
+              <td key={l.key} className="num">
+                {controlSettingText(l.rig.control.kind, l.rig.control.setting, say)}
+              </td>
+            ))}
+          </tr>
+          <tr data-same={false}>
+            <th scope="row">What is wrong</th>
+            {laid.map((l) => (
+              <td key={l.key}>
+                {l.reading.findings.filter((f) => f.level !== 'note').length === 0 &&
+                  'nothing worse than a note'}
+                {l.reading.findings
+                  .filter((f) => f.level !== 'note')
+                  .map((f) => (
+                    <span key={f.code} className={css.finding}>
+                      <LevelMark level={f.level} /> {findingWords(f.code, f.values, say).head}
+                    </span>
+                  ))}
+              </td>
+            ))}
+          </tr>
+          {laid.some((l) => l.foot) && (
+            <tr data-same={false}>
+              <td />
+              {laid.map((l) => (
+                <td key={l.key}>{l.foot}</td>
+              ))}
+            </tr>
+          )}
+        </tbody>
+      </table>
+    </div>
+  );
+}
