@@ -1,13 +1,19 @@
 import type { Backup } from '@/core/documents/backup';
 import type { Db } from './open';
-import { controls, cuts, foamStock, leadPairs, pulls, rigs, spools, supplies } from './schema';
+import {
+  controls, cuts, events, foamStock, leadPairs, logViews, photos, pulls, rigs, spools, supplies,
+} from './schema'; // prettier-ignore
 
 const iso = (at: string) => new Date(at).toISOString();
 /** Rows put in at a time. */
 const ROWS = 200;
 
-/** Everything that is kept, as one document. */
-export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
+/** Everything that is kept, as one document. `bytes` gives a picture's own, in base64; without it they are left out. */
+export async function takeBackup(
+  db: Db,
+  madeAt: string,
+  bytes: (id: string) => string | null = () => null,
+): Promise<Backup> {
   return db.transaction(async (tx) => {
     const all = async <T>(rows: Promise<T[]>) => rows;
     const foams = await all(tx.select().from(foamStock).orderBy(foamStock.id));
@@ -18,6 +24,9 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
     const kept = await all(tx.select().from(rigs).orderBy(rigs.id));
     const logged = await all(tx.select().from(cuts).orderBy(cuts.at, cuts.id));
     const readings = await all(tx.select().from(pulls).orderBy(pulls.at, pulls.id));
+    const happened = await all(tx.select().from(events).orderBy(events.at, events.id));
+    const named = await all(tx.select().from(logViews).orderBy(logViews.id));
+    const pictures = await all(tx.select().from(photos).orderBy(photos.id));
     const bare = <T extends { createdAt: string }>({ createdAt: _, ...rest }: T) => rest;
     return {
       format: 'upwind-rod/backup',
@@ -49,6 +58,9 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
         demo,
       })),
       pulls: readings.map(({ id, rigId, pull, demo }) => ({ id, rigId, pull, demo })),
+      events: happened.map(({ id, rigId, event, demo }) => ({ id, rigId, event, demo })),
+      views: named.map(({ id, name, query }) => ({ id, name, query })),
+      photos: pictures.map(bare).map((p) => ({ ...p, at: iso(p.at), data: bytes(p.id) })),
     } as Backup;
   });
 }
@@ -56,7 +68,19 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
 /** Puts a checked backup in place of everything, whole or not at all. Revisions go on from one, so that open pages see a newer rig. */
 export async function putBack(db: Db, b: Backup): Promise<void> {
   await db.transaction(async (tx) => {
-    for (const table of [pulls, cuts, rigs, foamStock, spools, supplies, controls, leadPairs])
+    for (const table of [
+      photos,
+      events,
+      logViews,
+      pulls,
+      cuts,
+      rigs,
+      foamStock,
+      spools,
+      supplies,
+      controls,
+      leadPairs,
+    ])
       await tx.delete(table);
     const put = async <T>(rows: readonly T[], insert: (some: T[]) => PromiseLike<unknown>) => {
       for (let i = 0; i < rows.length; i += ROWS) await insert(rows.slice(i, i + ROWS));
@@ -80,5 +104,10 @@ export async function putBack(db: Db, b: Backup): Promise<void> {
     );
     await put(b.cuts, (some) => tx.insert(cuts).values(some.map((c) => ({ ...c, at: c.cut.at }))));
     await put(b.pulls, (some) => tx.insert(pulls).values(some.map((p) => ({ ...p, at: p.pull.at }))));
+    await put(b.events, (some) =>
+      tx.insert(events).values(some.map((e) => ({ ...e, kind: e.event.kind, at: e.event.at }))),
+    );
+    await put(b.views, (some) => tx.insert(logViews).values(some));
+    await put(b.photos, (some) => tx.insert(photos).values(some.map(({ data: _, ...p }) => p)));
   });
 }

@@ -1,6 +1,7 @@
 import { and, desc, eq, isNull, isNotNull, or } from 'drizzle-orm';
 import type { LoggedCut } from '@/core/documents/log';
 import type { Rig } from '@/core/documents/rig';
+import { noteChanges } from './events';
 import type { Db } from './open';
 import { cuts, rigs } from './schema';
 
@@ -102,8 +103,8 @@ export async function insertRig(
 }
 
 /**
- * Saves a rig made on revision `base`. Null where another save came first (nothing is changed); the caller then
- * answers with the newer one.
+ * Saves a rig made on revision `base` and notes what it changed, in one step. Null where another save came first (nothing is
+ * changed); the caller then answers with the newer one.
  */
 export async function saveRig(
   db: Db,
@@ -112,18 +113,19 @@ export async function saveRig(
   doc: Rig,
   links: RigLinks,
 ): Promise<RigRecord | null> {
-  const [row] = await db
-    .update(rigs)
-    .set({
-      ...columns(doc),
-      ...onlyLinks(links),
-      revision: base + 1,
-      touched: true,
-      updatedAt: new Date().toISOString(),
-    })
-    .where(and(eq(rigs.id, id), eq(rigs.revision, base)))
-    .returning();
-  return row ? toRecord(row) : null;
+  return db.transaction(async (tx) => {
+    const here = and(eq(rigs.id, id), eq(rigs.revision, base));
+    const [before] = await tx.select({ doc: rigs.doc }).from(rigs).where(here);
+    if (!before) return null;
+    const at = new Date().toISOString();
+    const [row] = await tx
+      .update(rigs)
+      .set({ ...columns(doc), ...onlyLinks(links), revision: base + 1, touched: true, updatedAt: at })
+      .where(here)
+      .returning();
+    await noteChanges(tx as unknown as Db, id, before.doc, bare(doc), at);
+    return toRecord(row!);
+  });
 }
 
 export async function setArchived(db: Db, id: string, archived: boolean): Promise<boolean> {

@@ -1,6 +1,8 @@
+import { sql } from 'drizzle-orm';
 import { boolean, doublePrecision, index, integer, jsonb, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
 import type { Control } from '@/core/documents/control';
 import type { LooseControl } from '@/core/documents/drawer';
+import type { RigEvent } from '@/core/documents/event';
 import type { LoggedCut } from '@/core/documents/log';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
@@ -95,7 +97,14 @@ export const rigs = pgTable(
   (t) => [index('rigs_updated').on(t.updatedAt)],
 );
 
-/** A logged cut beside the rig as it was then; foam and spool say whose tuning it belongs to. */
+const number = (name: string, from: string) =>
+  doublePrecision(name).generatedAlwaysAs(sql.raw(`(${from})::double precision`));
+const words = (name: string, from: string) => text(name).generatedAlwaysAs(sql.raw(from));
+
+/**
+ * A logged cut beside the rig as it was then; foam and spool say whose tuning it belongs to. What the logbook lists, filters and
+ * sorts by is generated from the two documents, so that it cannot say otherwise than they do.
+ */
 export const cuts = pgTable(
   'cuts',
   {
@@ -109,9 +118,31 @@ export const cuts = pgTable(
     cut: jsonb('cut').$type<LoggedCut>().notNull(),
     at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
     demo: boolean('demo').notNull().default(false),
+    foamKind: words('foam_kind', "rig->'foam'->>'kind'"),
+    foamKgM3: number('foam_kg_m3', "rig->'foam'->>'densityKgM3'"),
+    alloy: words('alloy', "rig->'wire'->>'alloy'"),
+    wireMm: number('wire_mm', "rig->'wire'->>'diameterMm'"),
+    wireLengthMm: number('wire_length_mm', "rig->'wire'->>'lengthMm'"),
+    control: words('control', "rig->'control'->>'kind'"),
+    setting: number('setting', "cut->>'setting'"),
+    widthMm: number('width_mm', "cut->>'widthMm'"),
+    kerfMm: number('kerf_mm', "cut->>'kerfMm'"),
+    amps: number('amps', "cut->>'amps'"),
+    feedMmS: doublePrecision('feed_mm_s').generatedAlwaysAs(
+      sql.raw(
+        "coalesce((cut->>'feedMmS')::double precision, (cut->>'depthMm')::double precision / nullif((cut->>'seconds')::double precision, 0))",
+      ),
+    ),
+    grade: words('grade', "case when (cut->>'limit')::boolean then 'limit' else cut->>'grade' end"),
+    seen: words('seen', "cut->>'seen'"),
+    note: words('note', "coalesce(cut->>'note', '')"),
     createdAt: made(),
   },
-  (t) => [index('cuts_rig').on(t.rigId), index('cuts_pair').on(t.foamStockId, t.spoolId)],
+  (t) => [
+    index('cuts_rig').on(t.rigId),
+    index('cuts_pair').on(t.foamStockId, t.spoolId),
+    index('cuts_at').on(t.at, t.id),
+  ],
 );
 
 /** A reading of the pull of a rig's wire. */
@@ -129,3 +160,46 @@ export const pulls = pgTable(
   },
   (t) => [index('pulls_rig').on(t.rigId)],
 );
+
+/** What else happened to a rig: first heats, time under power, wires hung, changes, remarks. */
+export const events = pgTable(
+  'events',
+  {
+    id: text('id').primaryKey(),
+    rigId: text('rig_id')
+      .notNull()
+      .references(() => rigs.id, { onDelete: 'cascade' }),
+    kind: text('kind').$type<RigEvent['kind']>().notNull(),
+    event: jsonb('event').$type<RigEvent>().notNull(),
+    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+    demo: boolean('demo').notNull().default(false),
+    createdAt: made(),
+  },
+  (t) => [index('events_rig').on(t.rigId, t.at)],
+);
+
+/** A picture of a rig or of a cut; the picture itself is a file of the data folder, named by the id. */
+export const photos = pgTable(
+  'photos',
+  {
+    id: text('id').primaryKey(),
+    rigId: text('rig_id')
+      .notNull()
+      .references(() => rigs.id, { onDelete: 'cascade' }),
+    cutId: text('cut_id').references(() => cuts.id, { onDelete: 'cascade' }),
+    name: text('name').notNull().default(''),
+    width: integer('width').notNull(),
+    height: integer('height').notNull(),
+    at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+    createdAt: made(),
+  },
+  (t) => [index('photos_rig').on(t.rigId), index('photos_cut').on(t.cutId)],
+);
+
+/** A view of the logbook under a name: its filters and order as they stand in an address. */
+export const logViews = pgTable('log_views', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  query: text('query').notNull(),
+  createdAt: made(),
+});

@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import { eventSchema } from './event';
 import { loggedCutSchema } from './log';
+import { logViewSchema } from './logbook';
 import { pullReadingSchema } from './pull';
 import { rigSchema } from './rig';
 import { STOCK_SCHEMAS } from './stock';
@@ -49,6 +51,27 @@ export const backupSchema = z
       )
       .max(100000),
     pulls: z.array(z.strictObject({ id, rigId: id, pull: pullReadingSchema, demo })).max(100000),
+    events: z
+      .array(z.strictObject({ id, rigId: id, event: eventSchema, demo }))
+      .max(200000)
+      .default([]),
+    views: z.array(logViewSchema.extend({ id })).max(1000).default([]),
+    /** Pictures with their bytes in base64; a day's own backup leaves these out (null): they lie beside it in the data folder. */
+    photos: z
+      .array(
+        z.strictObject({
+          id,
+          rigId: id,
+          cutId: link,
+          name: z.string().max(200),
+          width: z.number().int().min(1).max(20000),
+          height: z.number().int().min(1).max(20000),
+          at,
+          data: z.base64().max(8_000_000).nullable(),
+        }),
+      )
+      .max(5000)
+      .default([]),
   })
   .superRefine((b, ctx) => {
     const ids = (list: readonly { id: string }[]) => new Set(list.map((x) => x.id));
@@ -57,7 +80,19 @@ export const backupSchema = z
     const twice = (name: string, list: readonly { id: string }[]) => {
       if (ids(list).size !== list.length) miss([name], 'has one id twice');
     };
-    for (const name of ['foams', 'spools', 'supplies', 'controls', 'leads', 'rigs', 'cuts', 'pulls'] as const)
+    for (const name of [
+      'foams',
+      'spools',
+      'supplies',
+      'controls',
+      'leads',
+      'rigs',
+      'cuts',
+      'pulls',
+      'events',
+      'views',
+      'photos',
+    ] as const)
       twice(name, b[name]);
     const [foams, spools, supplies, rigs] = [ids(b.foams), ids(b.spools), ids(b.supplies), ids(b.rigs)];
     const gone = 'names something that is not in this file';
@@ -68,5 +103,11 @@ export const backupSchema = z
     });
     b.cuts.forEach((c, i) => rigs.has(c.rigId) || miss(['cuts', i, 'rigId'], gone));
     b.pulls.forEach((p, i) => rigs.has(p.rigId) || miss(['pulls', i, 'rigId'], gone));
+    b.events.forEach((e, i) => rigs.has(e.rigId) || miss(['events', i, 'rigId'], gone));
+    const cuts = ids(b.cuts);
+    b.photos.forEach((p, i) => {
+      if (!rigs.has(p.rigId)) miss(['photos', i, 'rigId'], gone);
+      if (p.cutId !== null && !cuts.has(p.cutId)) miss(['photos', i, 'cutId'], gone);
+    });
   });
 export type Backup = z.infer<typeof backupSchema>;

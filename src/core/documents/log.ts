@@ -19,6 +19,20 @@ export const SEEN = [
 ] as const;
 export type Seen = (typeof SEEN)[number];
 
+/** Where on the cut it was seen. */
+export const PLACES = [
+  'all-over',
+  'entry',
+  'middle',
+  'one-end',
+  'both-edges',
+  'corner',
+  'exit',
+  'here-and-there',
+  'curve',
+] as const;
+export type Place = (typeof PLACES)[number];
+
 /** One logged cut. Feed is depth over seconds where it is not given. */
 export const loggedCutSchema = z
   .strictObject({
@@ -42,6 +56,8 @@ export const loggedCutSchema = z
       .array(z.strictObject({ mm: between(0.1, 20000), s: between(0.05, 100000) }))
       .max(50)
       .optional(),
+    /** What had to be sanded off: where, and for how long. The maker's own measure of a cut. */
+    sanded: z.strictObject({ where: z.enum(PLACES), minutes: between(0.1, 1000) }).optional(),
   })
   .superRefine((cut, ctx) => {
     const timed = cut.depthMm !== null && cut.seconds !== null;

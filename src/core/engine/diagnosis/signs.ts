@@ -1,18 +1,6 @@
-import type { Seen } from '../../documents/log';
+import type { Place, Seen } from '../../documents/log';
 
-/** Where on the cut it was seen. */
-export const PLACES = [
-  'all-over',
-  'entry',
-  'middle',
-  'one-end',
-  'both-edges',
-  'corner',
-  'exit',
-  'here-and-there',
-  'curve',
-] as const;
-export type Place = (typeof PLACES)[number];
+export { PLACES, type Place } from '../../documents/log';
 
 /** What could be behind it. */
 export const CAUSES = [

@@ -1,0 +1,53 @@
+import { inArray } from 'drizzle-orm';
+import type { LoggedCut } from '@/core/documents/log';
+import type { Rig } from '@/core/documents/rig';
+import type { Db } from './open';
+import type { RigRecord } from './rigs';
+import { cuts } from './schema';
+
+/** A cut to be put in: under its own id where it has one, on a rig, beside the rig as it then was. */
+export interface NewCut {
+  readonly id: string | null;
+  readonly rig: RigRecord;
+  readonly doc: Rig;
+  readonly cut: LoggedCut;
+}
+
+/** Rows put in, and asked for, at a time. */
+const ROWS = 500;
+
+/** Puts many cuts in, whole or not at all. One whose id is here already is left as it is and counted. */
+export async function addCuts(db: Db, put: readonly NewCut[]): Promise<{ cuts: number; already: number }> {
+  return db.transaction(async (tx) => {
+    let added = 0;
+    for (let i = 0; i < put.length; i += ROWS) {
+      const rows = put.slice(i, i + ROWS).map(({ id, rig, doc, cut }) => ({
+        id: id ?? crypto.randomUUID(),
+        rigId: rig.id,
+        foamStockId: rig.foamStockId,
+        spoolId: rig.spoolId,
+        rig: { ...doc, foam: { ...doc.foam, tuning: 1, tuningSd: 0.35 } },
+        cut,
+        at: cut.at,
+      }));
+      const done = await tx.insert(cuts).values(rows).onConflictDoNothing().returning({ id: cuts.id });
+      added += done.length;
+    }
+    return { cuts: added, already: put.length - added };
+  });
+}
+
+/** Cuts by id beside their rigs, the oldest first. */
+export async function cutsWithRigs(
+  db: Db,
+  ids: readonly string[],
+): Promise<{ id: string; rig: Rig; cut: LoggedCut }[]> {
+  const out: { id: string; rig: Rig; cut: LoggedCut }[] = [];
+  for (let i = 0; i < ids.length; i += ROWS) {
+    const some = ids.slice(i, i + ROWS);
+    const found = await db.select({ id: cuts.id, rig: cuts.rig, cut: cuts.cut }).from(cuts).where(inArray(cuts.id, some)); // prettier-ignore
+    const byId = new Map(found.map((f) => [f.id, f]));
+    for (const id of some) if (byId.has(id)) out.push(byId.get(id)!);
+  }
+  return out;
+}

@@ -1,0 +1,189 @@
+import { eq, sql, type SQL } from 'drizzle-orm';
+import type { RigEvent } from '@/core/documents/event';
+import type { LoggedCut } from '@/core/documents/log';
+import { asksForCuts, type EntryKind, type LogQuery } from '@/core/documents/logbook';
+import type { LoggedPull } from '@/core/documents/pull';
+import type { ControlKind } from '@/core/documents/controlKinds';
+import type { Db } from './open';
+import { logViews } from './schema';
+
+/** One line of the logbook. A cut carries what of its rig it was made on; `pictures` is how many hang on it. */
+export interface LogEntry {
+  readonly id: string;
+  readonly rigId: string;
+  readonly rig: string;
+  readonly kind: EntryKind;
+  readonly at: string;
+  readonly doc: LoggedCut | LoggedPull | RigEvent;
+  readonly made: {
+    readonly foam: string;
+    readonly foamKgM3: number;
+    readonly alloy: string;
+    readonly wireMm: number;
+    readonly control: ControlKind;
+    readonly feedMmS: number | null;
+  } | null;
+  readonly pictures: number;
+}
+
+export interface LogPage {
+  readonly entries: readonly LogEntry[];
+  readonly total: number;
+}
+
+/** Rows of a statement written out; both drivers answer alike. */
+async function rowsOf<T>(db: Db, statement: SQL): Promise<T[]> {
+  return ((await db.execute(statement)) as { rows: unknown[] }).rows as T[];
+}
+
+/** Text as a pattern of LIKE, its own signs taken literally. */
+const like = (text: string) => `%${text.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
+const DAY_MS = 86_400_000;
+
+const all = (parts: SQL[]): SQL => (parts.length ? sql` where ${sql.join(parts, sql` and `)}` : sql``);
+
+/** Conditions on rig, day and text that every kind of entry can meet; `text` is what of it is searched. */
+function common(q: LogQuery, text: SQL): SQL[] {
+  const out: SQL[] = [];
+  if (q.rig) out.push(sql`t.rig_id = ${q.rig}`);
+  if (q.from) out.push(sql`t.at >= ${`${q.from}T00:00:00Z`}::timestamptz`);
+  if (q.to)
+    out.push(sql`t.at < ${new Date(Date.parse(`${q.to}T00:00:00Z`) + DAY_MS).toISOString()}::timestamptz`);
+  if (q.q)
+    out.push(
+      sql`(${text} ilike ${like(q.q)} or t.rig_id in (select id from rigs where name ilike ${like(q.q)}))`,
+    );
+  return out;
+}
+
+/** Conditions of a query on the table of cuts. */
+function onCuts(q: LogQuery): SQL[] {
+  const out = common(q, sql`t.note`);
+  if (q.foam) out.push(sql`t.foam_kind = ${q.foam}`);
+  if (q.alloy) out.push(sql`t.alloy = ${q.alloy}`);
+  if (q.grade) out.push(sql`t.grade = ${q.grade}`);
+  if (q.seen) out.push(sql`t.seen like ${`%"${q.seen}"%`}`);
+  return out;
+}
+
+const wants = (q: LogQuery, kind: EntryKind) => !q.kinds || q.kinds.includes(kind);
+
+/** The parts of the time line that a query asks for, each as a select of the same columns. */
+function parts(q: LogQuery): SQL[] {
+  const out: SQL[] = [];
+  const empty = sql.raw(
+    'null::text foam_kind, null::double precision foam_kg_m3, null::text alloy, null::double precision wire_mm, null::text control, null::double precision setting, null::double precision width_mm, null::double precision feed_mm_s, null::double precision kerf_mm, null::double precision amps',
+  );
+  if (wants(q, 'cut'))
+    out.push(
+      sql`select t.id, t.rig_id, 'cut' kind, t.at, t.cut doc, t.foam_kind, t.foam_kg_m3, t.alloy, t.wire_mm, t.control, t.setting, t.width_mm, t.feed_mm_s, t.kerf_mm, t.amps from cuts t${all(onCuts(q))}`,
+    );
+  if (asksForCuts(q)) return out;
+  if (wants(q, 'pull'))
+    out.push(
+      sql`select t.id, t.rig_id, 'pull' kind, t.at, t.pull doc, ${empty} from pulls t${all(common(q, sql`t.pull->>'note'`))}`,
+    );
+  const kinds = (['heat', 'hot', 'hang', 'change', 'remark'] as const).filter((k) => wants(q, k));
+  if (kinds.length > 0) {
+    const where = common(q, sql`t.event::text`);
+    where.push(sql`t.kind in (${sql.join(kinds.map((k) => sql`${k}`), sql`, `)})`); // prettier-ignore
+    out.push(sql`select t.id, t.rig_id, t.kind, t.at, t.event doc, ${empty} from events t${all(where)}`);
+  }
+  return out;
+}
+
+const ORDER: Record<LogQuery['sort'], string> = {
+  at: 'u.at',
+  rig: 'r.name',
+  setting: 'u.setting',
+  width: 'u.width_mm',
+  feed: 'u.feed_mm_s',
+  kerf: 'u.kerf_mm',
+  amps: 'u.amps',
+};
+
+interface Row {
+  id: string;
+  rig_id: string;
+  rig: string;
+  kind: EntryKind;
+  at: string | Date;
+  doc: LogEntry['doc'];
+  foam_kind: string | null;
+  foam_kg_m3: number;
+  alloy: string;
+  wire_mm: number;
+  control: ControlKind;
+  feed_mm_s: number | null;
+  pictures: number;
+}
+
+/** A page of the logbook of all rigs, and how many entries meet the query. What a sort does not know stands last. */
+export async function logPage(db: Db, q: LogQuery): Promise<LogPage> {
+  const selects = parts(q);
+  if (selects.length === 0) return { entries: [], total: 0 };
+  const union = sql.join(selects, sql` union all `);
+  const order = sql.raw(`${ORDER[q.sort]} ${q.dir === 'up' ? 'asc' : 'desc'} nulls last, u.at desc, u.id`);
+  const [counted] = await rowsOf<{ n: number }>(db, sql`select count(*)::int n from (${union}) u`);
+  const found = await rowsOf<Row>(
+    db,
+    sql`select u.*, r.name rig, (select count(*)::int from photos p where p.cut_id = u.id) pictures from (${union}) u join rigs r on r.id = u.rig_id order by ${order} limit ${q.limit} offset ${q.offset}`,
+  );
+  return {
+    entries: found.map(toEntry),
+    total: counted!.n,
+  };
+}
+
+function toEntry(r: Row): LogEntry {
+  return {
+    id: r.id,
+    rigId: r.rig_id,
+    rig: r.rig,
+    kind: r.kind,
+    at: new Date(r.at).toISOString(),
+    doc: r.doc,
+    made: r.foam_kind === null ? null : { foam: r.foam_kind, foamKgM3: r.foam_kg_m3, alloy: r.alloy, wireMm: r.wire_mm, control: r.control, feedMmS: r.feed_mm_s }, // prettier-ignore
+    pictures: r.pictures,
+  };
+}
+
+/** A cut with what a spreadsheet wants of its rig. */
+export interface CutLine {
+  readonly id: string;
+  readonly rig: string;
+  readonly foamKind: string | null;
+  readonly foamKgM3: number | null;
+  readonly alloy: string | null;
+  readonly wireMm: number | null;
+  readonly wireLengthMm: number | null;
+  readonly control: string | null;
+  readonly cut: LoggedCut;
+}
+
+/** Cuts that meet a query, the oldest first, without a limit. */
+export async function cutLines(db: Db, q: LogQuery): Promise<CutLine[]> {
+  return rowsOf<CutLine>(
+    db,
+    sql`select t.id, r.name rig, t.foam_kind "foamKind", t.foam_kg_m3 "foamKgM3", t.alloy, t.wire_mm "wireMm", t.wire_length_mm "wireLengthMm", t.control, t.cut from cuts t join rigs r on r.id = t.rig_id${all(onCuts(q))} order by t.at, t.id`,
+  );
+}
+
+export interface LogView {
+  readonly id: string;
+  readonly name: string;
+  readonly query: string;
+}
+export async function listViews(db: Db): Promise<LogView[]> {
+  return db
+    .select({ id: logViews.id, name: logViews.name, query: logViews.query })
+    .from(logViews)
+    .orderBy(logViews.name);
+}
+export async function insertView(db: Db, name: string, query: string): Promise<void> {
+  await db.insert(logViews).values({ id: crypto.randomUUID(), name, query });
+}
+export async function deleteView(db: Db, id: string): Promise<boolean> {
+  const gone = await db.delete(logViews).where(eq(logViews.id, id)).returning({ id: logViews.id });
+  return gone.length > 0;
+}

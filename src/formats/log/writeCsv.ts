@@ -1,0 +1,19 @@
+import Papa from 'papaparse';
+import { cellsOf, OWN_COLUMNS, type CutLine } from './columns';
+
+/**
+ * Cells that a spreadsheet would take for a formula, with any marks already before them: they get one more `'`, which reading
+ * takes off again. Source: OWASP, CSV injection.
+ */
+export const FORMULA = /^'*[=+\-@\t\r]/;
+
+/** Cuts as comma-separated text (RFC 4180, with a header), one line each. Numbers are written so that they read back the same. */
+export function writeCsv(lines: readonly CutLine[]): string {
+  const data = lines.map((line) => {
+    const cells = cellsOf(line);
+    return OWN_COLUMNS.map((c) => cells[c]);
+  });
+  return (
+    Papa.unparse({ fields: [...OWN_COLUMNS], data }, { escapeFormulae: FORMULA, newline: '\r\n' }) + '\r\n'
+  );
+}
