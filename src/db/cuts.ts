@@ -1,4 +1,4 @@
-import { inArray } from 'drizzle-orm';
+import { and, eq, gte, inArray, sql } from 'drizzle-orm';
 import type { LoggedCut } from '@/core/documents/log';
 import type { Rig } from '@/core/documents/rig';
 import type { Db } from './open';
@@ -50,4 +50,25 @@ export async function cutsWithRigs(
     for (const id of some) if (byId.has(id)) out.push(byId.get(id)!);
   }
   return out;
+}
+
+/** How many cuts a rig made since a time (null: ever), metres of depth in all, and when the last was. */
+export async function cutsSince(
+  db: Db,
+  rigId: string,
+  since: string | null,
+): Promise<{ cuts: number; metres: number; lastCut: string | null }> {
+  const [row] = await db
+    .select({
+      cuts: sql<number>`count(*)::int`,
+      mm: sql<number | null>`sum((cut->>'depthMm')::double precision)`,
+      last: sql<string | null>`max(at)`,
+    })
+    .from(cuts)
+    .where(and(eq(cuts.rigId, rigId), since === null ? undefined : gte(cuts.at, since)));
+  return {
+    cuts: row!.cuts,
+    metres: (row!.mm ?? 0) / 1000,
+    lastCut: row!.last && new Date(row!.last).toISOString(),
+  };
 }

@@ -5,6 +5,7 @@ import type { Backup } from '@/core/documents/backup';
 import { putBack, takeBackup } from '@/db/backup';
 import type { Db } from '@/db/open';
 import { dataFolder, database } from './db';
+import { photoBytes, putPhotoBytes } from './photos';
 
 /** How many days' own backups are kept. */
 const DAYS = 7;
@@ -12,9 +13,10 @@ const NAME = /^\d{4}-\d{2}-\d{2}\.backup\.json$/;
 
 const folder = () => path.join(dataFolder(), 'backups');
 
-/** Everything in one file. */
+/** Everything in one file, pictures too. */
 export async function backup(): Promise<Backup> {
-  return takeBackup(await database(), new Date().toISOString());
+  const bytes = (id: string) => photoBytes(id)?.toString('base64') ?? null;
+  return takeBackup(await database(), new Date().toISOString(), bytes);
 }
 
 /** Puts a checked file in place of everything; what was there is kept beside the daily ones first. */
@@ -22,6 +24,7 @@ export async function restore(b: Backup): Promise<{ rigs: number; cuts: number }
   const db = await database();
   await keep(db, 'before-restore.backup.json');
   await putBack(db, b);
+  for (const p of b.photos) if (p.data !== null) putPhotoBytes(p.id, Buffer.from(p.data, 'base64'));
   return { rigs: b.rigs.length, cuts: b.cuts.length };
 }
 

@@ -174,3 +174,10 @@ export async function removeCut(rigId: string, cutId: string): Promise<OpenRig> 
   if (!(await rigs.deleteCut(db, cutId))) throw refusal(404, 'not-found', 'There is no such cut.');
   return opened(db, await found(db, rigId));
 }
+
+/** Names of all rigs, put away ones too, by which the logbook names them. */
+export async function rigNames(): Promise<{ id: string; name: string }[]> {
+  const db = await database();
+  const all = [...(await rigs.listRigs(db)), ...(await rigs.listRigs(db, true))];
+  return all.map((r) => ({ id: r.id, name: r.doc.name }));
+}

@@ -1,5 +1,10 @@
 /** What crosses from the server to the pages: types only, so that nothing of the database is drawn in. */
 export type { PullRecord } from '@/db/pulls';
+export type { EventRecord } from '@/db/events';
+export type { LogEntry, LogPage, LogView } from '@/db/logbook';
+export type { WireState } from './wire';
+export type { PhotoRecord } from '@/db/photos';
+export type { Imported } from './logbook';
 export type { CutRecord, RigLinks, RigRecord } from '@/db/rigs';
 export type {
   ControlStock,

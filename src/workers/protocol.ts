@@ -1,4 +1,6 @@
 import type { AlongReport } from '@/core/engine/along';
+import type { Estimate } from '@/core/engine/estimates';
+import type { RigCut } from '@/core/engine/tune';
 import type { Drawer, Weights } from '@/core/documents/drawer';
 import type { MatchPair } from '@/core/documents/match';
 import type { FindingCode } from '@/core/documents/reading';
@@ -61,3 +63,18 @@ export interface AlongRequest {
 export type AlongAnswer =
   | { readonly id: number; readonly ok: true; readonly report: AlongReport }
   | { readonly id: number; readonly ok: false; readonly fault: string };
+
+/** What the page asks of the worker that goes through the log cut by cut. A run is cancelled by stopping the worker. */
+export interface EstimateRequest {
+  readonly cuts: readonly RigCut[];
+}
+export type EstimateAnswer =
+  | { readonly tell: 'progress'; readonly done: number }
+  | { readonly tell: 'done'; readonly estimates: readonly Estimate[] }
+  | { readonly tell: 'fault'; readonly fault: string };
+
+/** A picture to be sized down; what comes back is a JPEG without whatever the camera wrote beside it. */
+export interface PictureRequest {
+  readonly file: Blob;
+}
+export type PictureAnswer = { readonly ok: true; readonly jpeg: Blob } | { readonly ok: false };

@@ -60,7 +60,8 @@ export const backupSchema = z
     photos: z
       .array(
         z.strictObject({
-          id,
+          // It names a file: nothing but a UUID may.
+          id: z.uuid(),
           rigId: id,
           cutId: link,
           name: z.string().max(200),

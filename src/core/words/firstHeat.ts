@@ -1,5 +1,6 @@
 import { ALLOYS } from '../catalog/alloys';
 import type { HeatCause } from '../documents/event';
+import { isolationOf } from '../documents/supply';
 import type { Rig } from '../documents/rig';
 import type { WeighedCause } from '../engine/firstHeat/causes';
 import type { HeatExpected } from '../engine/firstHeat/plan';
@@ -14,7 +15,7 @@ export interface BeforeHeat {
 /** The checks before the first power-up, those that this rig asks for. */
 export function beforeHeat(rig: Rig): BeforeHeat[] {
   const metal = rig.frame.material === 'metal' || rig.frame.material === 'metal-insulated';
-  const mains = rig.supply.kind === 'transformer' || rig.supply.isolated !== true;
+  const mains = rig.supply.kind === 'transformer' || isolationOf(rig.supply) !== true;
   const { fuseA } = rig.leads;
   const all: (BeforeHeat | false)[] = [
     {

@@ -9,6 +9,7 @@ export const PowerLinks = memo(function PowerLinks() {
   const id = useRig((s) => s.id);
   return (
     <p className={css.links}>
+      <Link href={`/rig/${id}/first-heat`}>First heat, step by step</Link>
       <Link href={`/rig/${id}/wiring`}>Wiring list and drawing</Link>
       <Link href={`/rig/${id}/heat`}>Heat along the wire and over time</Link>
       <Link href={`/match?rig=${id}`}>What else works</Link>
@@ -34,6 +35,7 @@ export const TryLinks = memo(function TryLinks() {
   return (
     <p className={css.links}>
       <Link href={`/rig/${id}/recipe`}>Recipe card</Link>
+      <Link href={`/log?rig=${id}`}>Logbook of this rig</Link>
     </p>
   );
 });

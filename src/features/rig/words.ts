@@ -1,6 +1,5 @@
 import type { AlloyId } from '@/core/catalog/alloys';
 import type { ControlKind } from '@/core/documents/control';
-import type { Grade, Seen } from '@/core/documents/log';
 import type { FrameKind, Rig } from '@/core/documents/rig';
 import type { SupplyKind } from '@/core/documents/supply';
 import type { SaveState } from '@/state/saver';
@@ -96,31 +95,7 @@ export const ALLOY_GROUPS: Record<AlloyId, string> = {
   'ti-2': 'Others, at a pinch',
 };
 
-export const SEEN_WORDS: Record<Seen, string> = {
-  hairs: 'fine hairs',
-  gloss: 'glossy skin',
-  grooves: 'grooves',
-  steps: 'steps',
-  ragged: 'ragged slot',
-  'drag-lines': 'drag lines',
-  hollow: 'hollow middle',
-  skew: 'one end ahead',
-  'eaten-tail': 'eaten tail',
-  smoke: 'smoke',
-  snag: 'it snagged',
-};
-
-export const GRADE_WORDS: Record<Grade, string> = {
-  'too-cold': 'Too cold',
-  good: 'Good',
-  'too-hot': 'Too hot',
-};
-
-export const GRADE_HELP: Record<Grade, string> = {
-  'too-cold': 'it pulled, bowed the wire or dragged',
-  good: 'clean, no more than fine hairs',
-  'too-hot': 'gloss, grooves, a wide slot or smoke',
-};
+export { GRADE_HELP, GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
 
 export const SAVE_WORDS: Record<SaveState, string> = {
   saved: 'Saved',

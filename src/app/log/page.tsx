@@ -1,0 +1,15 @@
+import type { Metadata } from 'next';
+import { logQuerySchema } from '@/core/documents/logbook';
+import { Logbook } from '@/features/logbook/Logbook';
+import { log, views } from '@/server/logbook';
+import { rigNames } from '@/server/rigs';
+
+export const metadata: Metadata = { title: 'Logbook' };
+export const dynamic = 'force-dynamic';
+
+export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string>> }) {
+  const asked = logQuerySchema.safeParse(await searchParams);
+  const query = asked.success ? asked.data : logQuerySchema.parse({});
+  const [page, kept, rigs] = [await log(query), await views(), await rigNames()];
+  return <Logbook first={page} query={query} views={kept} rigs={rigs} odd={!asked.success} />;
+}

@@ -1,0 +1,38 @@
+import type { RigEvent } from '../documents/event';
+
+/** The wire that is on a rig: since when, its minutes under power, and whether it is under power now. */
+export interface WireOn {
+  /** ISO; null where no hanging was noted: then all that is known of the rig counts. */
+  readonly hungAt: string | null;
+  readonly minutes: number;
+  /** Under power since; null where it is off. */
+  readonly onSince: string | null;
+}
+
+/** Power noted as on for longer than this was forgotten: it counts no more than this, min. Ours. */
+export const FORGOTTEN_MIN = 240;
+/** Minutes under power without a cut after which a nudge is due. Ours. */
+export const NUDGE_MIN = 5;
+
+/** Hours and state of the wire that is on, from what was noted; hanging a new one starts its hours anew. `now` in ms. */
+export function wireOn(events: readonly RigEvent[], now: number): WireOn {
+  const hung = events.flatMap((e) => (e.kind === 'hang' ? [e.at] : [])).sort((a, b) => Date.parse(a) - Date.parse(b)); // prettier-ignore
+  const hungAt = hung.at(-1) ?? null;
+  const from = hungAt === null ? -Infinity : Date.parse(hungAt);
+  let minutes = 0;
+  let onSince: string | null = null;
+  for (const e of events) {
+    if (e.kind !== 'hot') continue;
+    const begin = Math.max(from, Date.parse(e.at));
+    const end = e.until === null ? now : Date.parse(e.until);
+    if (end > begin) minutes += Math.min(FORGOTTEN_MIN, (end - begin) / 60000);
+    if (e.until === null && (onSince === null || e.at < onSince)) onSince = e.at;
+  }
+  return { hungAt, minutes, onSince };
+}
+
+/** Whether a wire under power has been without a cut for too long: minutes since the later of switching on and the last cut. */
+export function idleMinutes(onSince: string, lastCut: string | null, now: number): number {
+  const since = Math.max(Date.parse(onSince), lastCut === null ? 0 : Date.parse(lastCut));
+  return Math.max(0, (now - since) / 60000);
+}

@@ -1,0 +1,148 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { standingOf, stepStanding, type HeatExpected } from '@/core/engine/firstHeat/plan';
+import { controlSettingText } from '@/core/words/control';
+import { wireDoes } from '@/core/words/firstHeat';
+import { QuantityField } from '@/ui/QuantityField';
+import { useUnits } from '@/ui/Units';
+import { BandBar } from './BandBar';
+import css from './firstHeat.module.css';
+import { useSeconds, type useSession } from './useSession';
+
+type S = ReturnType<typeof useSession>;
+/** No warm-up is counted down for longer. */
+const LONGEST_S = 240;
+
+/** The settings one after the other: set, wait, read; each with the band in which a reading is fine. */
+export function Steps({ s, ready, onPower }: { s: S; ready: boolean; onPower: () => void }) {
+  const { session, plan, drawn } = s;
+  const { say } = useUnits();
+  const at = session.at;
+  const text = (p: HeatExpected) => controlSettingText(drawn.control.kind, p.setting, say);
+  const begin = (i: number) => {
+    if (at === null) onPower();
+    s.setTo(i);
+  };
+  return (
+    <section aria-label="Step by step" className={css.card}>
+      <h2>Step by step</h2>
+      <ol className={css.steps}>
+        {plan.map((p, i) => {
+          const read = session.reads[i] ?? null;
+          const standing = read && stepStanding(p, read, session.voltsAt);
+          const now = at === i;
+          return (
+            <li
+              key={i}
+              data-now={now}
+              data-standing={standing ?? 'none'}
+              aria-current={now ? 'step' : undefined}
+            >
+              <div className={css.stepHead}>
+                <b className="num">{drawn.control.kind === 'none' ? 'On' : text(p)}</b>
+                <span>
+                  {read?.amps != null || read?.volts != null
+                    ? [
+                        read.amps !== null && say(read.amps, 'amps'),
+                        read.volts !== null && say(read.volts, 'volts'),
+                      ]
+                        .filter(Boolean)
+                        .join(', ')
+                    : `should draw ${say(p.amps, 'amps')}`}
+                </span>
+                <span className={css.standing}>{standing && STANDS[standing]}</span>
+                {!now && (
+                  <Button
+                    size="small"
+                    variant={(at === null && i === 0) || at === i - 1 ? 'contained' : 'text'}
+                    disabled={!ready || p.off || (at === null ? i > 0 : i > at + 1)}
+                    onClick={() => begin(i)}
+                  >
+                    {drawn.control.kind === 'none'
+                      ? 'It is on'
+                      : at !== null && i < at
+                        ? 'Back to it'
+                        : 'It is set'}
+                  </Button>
+                )}
+              </div>
+              {now && <Now s={s} p={p} i={i} />}
+              {standing === 'high' && now && (
+                <p className={css.off}>Over the band: turn back down first, then look for the cause.</p>
+              )}
+              {p.off && <p className={css.off}>{wireDoes(p, say)}</p>}
+            </li>
+          );
+        })}
+      </ol>
+      {!ready && <p className="dim">Tick what stands under “Before power” first.</p>}
+    </section>
+  );
+}
+
+const STANDS = { low: 'under the band', fine: 'fine', high: 'over the band' };
+
+function Now({ s, p, i }: { s: S; p: HeatExpected; i: number }) {
+  const { session } = s;
+  const { say } = useUnits();
+  const [busy, setBusy] = useState(false);
+  const wait = Math.min(LONGEST_S, Math.max(3, p.warmUpS ?? 3));
+  const seconds = useSeconds(session.since, wait);
+  const left = Math.max(0, wait - seconds);
+  const read = session.reads[i] ?? { amps: null, volts: null };
+  const factor = session.voltsAt === 'display' ? p.displayVolts / p.clipVolts : 1;
+  const volts: readonly [number, number] = [p.voltsBand[0] * factor, p.voltsBand[1] * factor];
+  const take = async (n: number) => {
+    setBusy(true);
+    const r = await s.bench(n).read();
+    const at = session.voltsAt === 'clips' ? r.volts : r.volts * (p.displayVolts / p.clipVolts);
+    s.read(i, { amps: r.amps, volts: Number(at.toPrecision(3)) });
+    setBusy(false);
+  };
+  const number = (key: 'amps' | 'volts') => (v: number | null) =>
+    v === null || (v > 0 && v <= 500) ? (s.read(i, { [key]: v }), null) : 'must lie between 0 and 500';
+  return (
+    <div className={css.now}>
+      <div className={css.wait}>
+        <progress max={wait} value={Math.min(wait, seconds)} aria-label="Warming" />
+        <b className="num" role="timer">
+          {left > 0 ? `${Math.ceil(left)} s` : 'read now'}
+        </b>
+      </div>
+      <p>{wireDoes(p, say)}</p>
+      <BandBar
+        what="Amps"
+        band={p.ampsBand}
+        read={read.amps}
+        standing={read.amps === null ? null : standingOf(read.amps, p.ampsBand)}
+        role="amps"
+      />{' '}
+      {/* prettier-ignore */}
+      <BandBar what="Volts" band={volts} read={read.volts} standing={read.volts === null ? null : standingOf(read.volts, volts)} role="volts" />{' '}
+      {/* prettier-ignore */}
+      {p.averagedAmps !== null && (
+        <p className="dim">A meter that averages pulses shows about {say(p.averagedAmps, 'amps')} instead.</p>
+      )}
+      {session.bench === null ? (
+        <div className={css.pair}>
+          <QuantityField
+            label="Meter, amps"
+            name="amps"
+            value={read.amps}
+            role="amps"
+            whenEmpty="read it off"
+            onValue={number('amps')}
+          />{' '}
+          {/* prettier-ignore */}
+          <QuantityField label="Meter, volts" name="volts" value={read.volts} role="volts" whenEmpty="read it off" onValue={number('volts')} />{' '}
+          {/* prettier-ignore */}
+        </div>
+      ) : (
+        <Button variant="contained" disabled={busy} onClick={() => void take(session.bench!)}>
+          Read the practice meter
+        </Button>
+      )}
+    </div>
+  );
+}

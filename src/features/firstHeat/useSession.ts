@@ -1,0 +1,91 @@
+'use client';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { HeatStep } from '@/core/documents/event';
+import type { Rig } from '@/core/documents/rig';
+import { heatPlan, type HeatExpected } from '@/core/engine/firstHeat/plan';
+import type { MeterPort } from '@/devices/meter/port';
+import { practiceBench } from '@/devices/meter/standIn';
+
+/** One going-through of a first heat: which checks are done, where it stands, what was read. */
+export interface Session {
+  readonly checked: readonly string[];
+  /** Number of the practice bench; null where a person reads a meter. */
+  readonly bench: number | null;
+  readonly voltsAt: 'display' | 'clips';
+  /** Step that is set now; null before the first. */
+  readonly at: number | null;
+  /** When it was set, ms. */
+  readonly since: number;
+  readonly reads: readonly HeatStep[];
+}
+
+const FRESH: Session = { checked: [], bench: null, voltsAt: 'clips', at: null, since: 0, reads: [] };
+const keyOf = (rigId: string) => `first-heat ${rigId}`;
+
+function kept(rigId: string): Session {
+  try {
+    const text = window.localStorage.getItem(keyOf(rigId));
+    return text ? { ...FRESH, ...(JSON.parse(text) as Partial<Session>) } : FRESH;
+  } catch {
+    return FRESH;
+  }
+}
+
+/** The session of a rig. It is kept in the browser: a reload in mid-heat loses no reading. The plan is of the rig as it began. */
+export function useSession(rigId: string, rig: Rig) {
+  const [drawn, setDrawn] = useState(rig);
+  const [session, setSession] = useState<Session>(FRESH);
+  useEffect(() => setSession(kept(rigId)), [rigId]);
+  const put = (more: Partial<Session>) =>
+    setSession((s) => {
+      const next = { ...s, ...more };
+      try {
+        window.localStorage.setItem(keyOf(rigId), JSON.stringify(next));
+      } catch {
+        // A full or closed store: the session goes on without being kept.
+      }
+      return next;
+    });
+  const plan: readonly HeatExpected[] = useMemo(() => heatPlan(drawn), [drawn]);
+  const port = useRef<{ n: number; port: MeterPort } | null>(null);
+  const bench = (n: number): MeterPort => {
+    if (port.current?.n !== n) port.current = { n, port: practiceBench(drawn, n) };
+    return port.current.port;
+  };
+  const read = (i: number, step: Partial<HeatStep>) =>
+    setSession((s) => {
+      const reads = plan.map((p, k): HeatStep => s.reads[k] ?? { setting: p.setting, amps: null, volts: null });
+      reads[i] = { ...reads[i]!, ...step };
+      const next = { ...s, reads };
+      try {
+        window.localStorage.setItem(keyOf(rigId), JSON.stringify(next));
+      } catch {
+        // As above.
+      }
+      return next;
+    });
+  const setTo = (i: number) => {
+    put({ at: i, since: Date.now() });
+    if (session.bench !== null) bench(session.bench).set(plan[i]!.setting);
+  };
+  /** Begins anew, on the rig as it is now. */
+  const again = (bench: number | null = session.bench) => {
+    port.current = null;
+    setDrawn(rig);
+    put({ ...FRESH, bench, voltsAt: session.voltsAt, checked: bench === null ? [] : session.checked });
+  };
+  return { session, plan, drawn, put, read, setTo, again, bench };
+}
+
+/** Seconds since `since` (ms), counted each quarter second while `until` is not reached. */
+export function useSeconds(since: number, until: number): number {
+  const [now, tick] = useState(() => Date.now());
+  const done = (now - since) / 1000 >= until;
+  useEffect(() => {
+    tick(Date.now());
+    if (done) return;
+    const id = setInterval(() => tick(Date.now()), 250);
+    return () => clearInterval(id);
+  }, [since, done]);
+  return Math.max(0, (now - since) / 1000);
+}

@@ -1,0 +1,213 @@
+'use client';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useRef, useState } from 'react';
+import { DAY_ORDERS, type DayOrder, type Mapped, type Mapping } from '@/core/documents/logImport';
+import { readCsv } from '@/formats/log/readCsv';
+import { isOwn } from '@/formats/log/toCuts';
+import { call } from '@/state/api';
+import type { Imported } from '@/state/types';
+import { Choice } from '@/ui/Choice';
+import { guessed, MAP_NAMES, MAP_UNITS, ORDER_NAMES } from './guess';
+import css from './logbook.module.css';
+import type { RigName } from './Logbook';
+
+/** Larger files are not even opened: the server takes no more. */
+const MOST_BYTES = 16_000_000;
+/** Of a file this much is looked at for its header and first rows. */
+const LOOKED_AT = 20_000;
+
+interface Chosen {
+  readonly name: string;
+  readonly text: string;
+  readonly form: 'csv' | 'json';
+  readonly own: boolean;
+  readonly header: readonly string[];
+  readonly sample: readonly Readonly<Record<string, string>>[];
+}
+
+/** Cuts from a file: this program's own as they were, a spreadsheet by a mapping of its columns. Whole or not at all. */
+export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDone: () => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [chosen, choose] = useState<Chosen | null>(null);
+  const [rigId, setRig] = useState(p.rigs[0]?.id ?? '');
+  const [columns, setColumns] = useState<Mapping['columns']>({});
+  const [dayOrder, setOrder] = useState<DayOrder>('year-month-day');
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [told, tell] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+
+  const look = async (file: File) => {
+    setFaults([]);
+    tell(null);
+    choose(null);
+    if (file.size > MOST_BYTES) return setFaults([`${file.name} is larger than 16 MB, the most that is taken.`]);
+    const text = await file.text();
+    const form = /^\s*[[{]/.test(text) ? 'json' : 'csv';
+    const base = { name: file.name, text, form, header: [], sample: [] } as const;
+    if (form === 'json') return choose({ ...base, own: true });
+    // The last line of a part may be torn; the whole is read by the server.
+    const part = text.length > LOOKED_AT ? text.slice(0, text.lastIndexOf('\n', LOOKED_AT) + 1) : text;
+    const csv = readCsv(part);
+    if (!csv.ok && (text.length <= LOOKED_AT || csv.faults[0]!.line === 1))
+      return setFaults(csv.faults.map((f) => `${file.name}, line ${f.line}${f.column ? `, ${f.column}` : ''}: ${f.message}`));
+    const header = csv.ok ? csv.header : part.split('\n')[0]!.split(',');
+    const own = isOwn(header);
+    if (!own) setColumns(guessed(header));
+    choose({ ...base, own, header, sample: csv.ok ? csv.rows.slice(0, 3).map((r) => r.cells) : [] });
+  }; // prettier-ignore
+
+  const bring = async () => {
+    if (!chosen) return;
+    setBusy(true);
+    setFaults([]);
+    const mapping = chosen.own ? null : { columns, dayOrder };
+    const answer = await call<Imported>('POST', '/api/log/import', { text: chosen.text, form: chosen.form, rigId: chosen.own ? null : rigId, mapping }); // prettier-ignore
+    setBusy(false);
+    if (answer.kind === 'lost') return setFaults(['The server does not answer; nothing was brought in.']);
+    if (answer.kind === 'refused')
+      return setFaults(answer.faults.map((f) => (f.path.startsWith('(') ? `${chosen.name} ${f.message}` : `${f.path}: ${f.message}`))); // prettier-ignore
+    const { cuts, already, rigs } = answer.data;
+    tell(`${cuts.toLocaleString('en')} cuts brought in${already ? `, ${already.toLocaleString('en')} stood here already` : ''}${rigs ? `, ${rigs} rig${rigs === 1 ? '' : 's'} made for them` : ''}.`); // prettier-ignore
+    choose(null);
+    p.onDone();
+  };
+  const map = (what: Mapped, column: string, unit: string | null) =>
+    setColumns(({ [what]: _, ...rest }) => (column === '' ? rest : { ...rest, [what]: { column, unit } }));
+  return (
+    <Dialog open onClose={p.onClose} fullWidth maxWidth="md" aria-labelledby="bring-title">
+      <DialogTitle id="bring-title">Bring cuts in</DialogTitle>
+      <DialogContent>
+        <p>
+          A log taken out of this program comes back as it was. Any other spreadsheet, saved as CSV, is read by
+          its columns. Every row is checked first; if one is wrong, none is brought in.
+        </p>
+        <p>
+          <Button variant="outlined" onClick={() => input.current?.click()}>
+            {chosen ? 'Another file …' : 'Choose a file …'}
+          </Button>{' '}
+          {chosen && (
+            <>
+              <b>{chosen.name}</b>:{' '}
+              {chosen.own ? 'a log of this program' : 'a spreadsheet; say what its columns are'}
+            </>
+          )}
+        </p>
+        <input
+          ref={input}
+          type="file"
+          accept=".csv,.json,.txt,text/csv,application/json"
+          className="hidden-visually"
+          aria-label="File with cuts"
+          tabIndex={-1}
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            e.target.value = '';
+            if (file) void look(file);
+          }}
+        />
+        {chosen && !chosen.own && (
+          <>
+            <div className={css.two}>
+              <Choice
+                label="They belong to"
+                name="rig"
+                value={rigId}
+                onChoose={setRig}
+                options={p.rigs.map((r) => ({ value: r.id, name: r.name || 'a rig without a name' }))}
+              />{' '}
+              {/* prettier-ignore */}
+              <Choice label="Days are written" name="order" value={dayOrder} onChoose={setOrder} options={DAY_ORDERS.map((o) => ({ value: o, name: ORDER_NAMES[o] }))} />{' '}
+              {/* prettier-ignore */}
+            </div>
+            <table className={css.mapping}>
+              <thead>
+                <tr>
+                  <th scope="col">of a cut</th>
+                  <th scope="col">is the column</th>
+                  <th scope="col">in</th>
+                  <th scope="col">for instance</th>
+                </tr>
+              </thead>
+              <tbody>
+                {(Object.keys(MAP_NAMES) as Mapped[]).map((what) => {
+                  const units = MAP_UNITS[what];
+                  const on = columns[what];
+                  return (
+                    <tr key={what}>
+                      <th scope="row">{MAP_NAMES[what]}</th>
+                      <td>
+                        <select
+                          aria-label={`${MAP_NAMES[what]} is the column`}
+                          value={on?.column ?? ''}
+                          onChange={(e) => map(what, e.target.value, on?.unit ?? units?.[0] ?? null)}
+                        >
+                          {' '}
+                          {/* prettier-ignore */}
+                          <option value="">none</option>
+                          {chosen.header.map((h) => (
+                            <option key={h}>{h}</option>
+                          ))}
+                        </select>
+                      </td>
+                      <td>
+                        {units && on && (
+                          <select
+                            aria-label={`${MAP_NAMES[what]} in`}
+                            value={on.unit ?? units[0]}
+                            onChange={(e) => map(what, on.column, e.target.value)}
+                          >
+                            {' '}
+                            {/* prettier-ignore */}
+                            {units.map((u) => (
+                              <option key={u}>{u}</option>
+                            ))}
+                          </select>
+                        )}
+                      </td>
+                      <td className="dim">
+                        {on &&
+                          chosen.sample
+                            .map((c) => c[on.column])
+                            .filter(Boolean)
+                            .slice(0, 2)
+                            .join(' · ')}{' '}
+                        {/* prettier-ignore */}
+                      </td>
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+          </>
+        )}
+        {faults.length > 0 && (
+          <div role="alert" className={css.fault}>
+            <p>Nothing was brought in.</p>
+            <ul>
+              {faults.map((f) => (
+                <li key={f}>{f}</li>
+              ))}
+            </ul>
+          </div>
+        )}
+        <p role="status">{busy ? 'Reading every row …' : told}</p>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={p.onClose}>Close</Button>
+        <Button
+          variant="contained"
+          disabled={!chosen || busy || (!chosen.own && !columns.at)}
+          onClick={() => void bring()}
+        >
+          {' '}
+          {/* prettier-ignore */}
+          Bring them in
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

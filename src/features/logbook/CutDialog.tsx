@@ -1,0 +1,63 @@
+'use client';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Link from 'next/link';
+import { useState } from 'react';
+import { call, inWords } from '@/state/api';
+import type { LogEntry } from '@/state/types';
+import { useUnits } from '@/ui/Units';
+import { cutLines } from './cutLines';
+import css from './logbook.module.css';
+import { Pictures } from './Pictures';
+
+/** One cut whole: what was set, what came of it, its pictures. */
+export function CutDialog(p: { entry: LogEntry; onClose: () => void; onGone: () => void }) {
+  const { entry } = p;
+  const { say } = useUnits();
+  const [asking, ask] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
+  const remove = async () => {
+    const answer = await call('DELETE', `/api/rigs/${entry.rigId}/cuts/${entry.id}`);
+    if (answer.kind === 'done') p.onGone();
+    else setFault(inWords(answer));
+  };
+  return (
+    <Dialog open onClose={p.onClose} fullWidth maxWidth="sm" aria-labelledby="cut-title">
+      <DialogTitle id="cut-title">
+        Cut of {entry.at.slice(0, 10)}, {entry.rig || 'a rig without a name'}
+      </DialogTitle>
+      <DialogContent>
+        <dl className={css.cut}>
+          {cutLines(entry, say).map(([name, value]) => (
+            <div key={name}>
+              <dt>{name}</dt>
+              <dd>{value}</dd>
+            </div>
+          ))}
+        </dl>
+        <Pictures rigId={entry.rigId} cutId={entry.id} of="this cut" />
+        {fault && <p role="alert">{fault}</p>}
+        {asking && (
+          <p role="alert">
+            It leaves the log, and what it told the tuning goes with it.{' '}
+            <Button size="small" color="error" variant="contained" onClick={() => void remove()}>
+              Take it out
+            </Button>
+          </p>
+        )}
+      </DialogContent>
+      <DialogActions>
+        {!asking && <Button onClick={() => ask(true)}>Take out …</Button>}
+        <Button component={Link} href={`/rig/${entry.rigId}?stage=try`}>
+          Open the rig
+        </Button>
+        <Button variant="contained" onClick={p.onClose}>
+          Close
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

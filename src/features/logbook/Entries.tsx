@@ -1,0 +1,139 @@
+'use client';
+import { memo } from 'react';
+import type { RigEvent } from '@/core/documents/event';
+import type { LoggedCut } from '@/core/documents/log';
+import type { LogQuery } from '@/core/documents/logbook';
+import type { LoggedPull } from '@/core/documents/pull';
+import type { Say } from '@/core/words/say';
+import { controlSettingText } from '@/core/words/control';
+import { GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
+import { alloyName, ENTRY_WORDS, eventWords, pullWords } from '@/core/words/logbook';
+import type { LogEntry } from '@/state/types';
+import { useUnits } from '@/ui/Units';
+import css from './logbook.module.css';
+
+type Sort = LogQuery['sort'];
+const HEADS: readonly (readonly [string, Sort | null, boolean])[] = [
+  ['when', 'at', false],
+  ['rig', 'rig', false],
+  ['set', 'setting', true],
+  ['width', 'width', true],
+  ['feed', 'feed', true],
+  ['slot', 'kerf', true],
+  ['amps', 'amps', true],
+  ['it cut', null, false],
+  ['seen, note', null, false],
+];
+
+/** The entries as a table; a cut's line opens, and two of them can be laid side by side. */
+export const Entries = memo(function Entries(p: {
+  entries: readonly LogEntry[];
+  query: LogQuery;
+  chosen: readonly LogEntry[];
+  onSort: (sort: Sort, dir: 'up' | 'down') => void;
+  onShow: (e: LogEntry) => void;
+  onChoose: (e: LogEntry) => void;
+}) {
+  const { say } = useUnits();
+  const { sort, dir } = p.query;
+  if (p.entries.length === 0) return null;
+  return (
+    <div className={css.scroll} tabIndex={0} role="group" aria-label="Entries, table">
+      <table className={css.table}>
+        <thead>
+          <tr>
+            <th scope="col">
+              <span className="hidden-visually">side by side</span>
+            </th>
+            {HEADS.map(([name, by, figures]) => (
+              <th
+                key={name}
+                scope="col"
+                data-figures={figures}
+                aria-sort={by === sort ? (dir === 'down' ? 'descending' : 'ascending') : undefined}
+              >
+                {by ? (
+                  <button
+                    type="button"
+                    onClick={() => p.onSort(by, by === sort && dir === 'down' ? 'up' : 'down')}
+                  >
+                    {name}
+                    <span aria-hidden="true">{by === sort ? (dir === 'down' ? '▾' : '▴') : ''}</span>
+                  </button>
+                ) : (
+                  name
+                )}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {p.entries.map(
+            (e) =>
+            <Line key={e.id} e={e} say={say} on={p.chosen.some((c) => c.id === e.id)} onShow={p.onShow} onChoose={p.onChoose} />, // prettier-ignore
+          )}
+        </tbody>
+      </table>
+    </div>
+  );
+});
+
+const Line = memo(function Line(p: {
+  e: LogEntry;
+  say: Say;
+  on: boolean;
+  onShow: (e: LogEntry) => void;
+  onChoose: (e: LogEntry) => void;
+}) {
+  const { e, say } = p;
+  const when = `${e.at.slice(0, 10)} ${e.at.slice(11, 16)}`;
+  const rig = e.rig || 'a rig without a name';
+  if (e.kind !== 'cut' || !e.made) {
+    const words = e.kind === 'pull' ? pullWords(e.doc as LoggedPull, say) : eventWords(e.doc as RigEvent, say);
+    const note = e.doc.note;
+    return (
+      <tr data-kind={e.kind}>
+        <td />
+        <td className="num">{when}</td>
+        <td>{rig}</td>
+        <td colSpan={7}>
+          <b>{ENTRY_WORDS[e.kind]}</b> {words}
+          {note && <span className="dim"> {note}</span>}
+        </td>
+      </tr>
+    );
+  }
+  const cut = e.doc as LoggedCut;
+  const number = (v: number | null, role: Parameters<Say>[1]) => (v === null ? '' : say(v, role));
+  return (
+    <tr data-kind="cut" data-on={p.on}>
+      <td>
+        <input type="checkbox" aria-label={`Side by side: the cut of ${when}`} checked={p.on} onChange={() => p.onChoose(e)} /> {/* prettier-ignore */}
+      </td>
+      <td className="num">
+        <button type="button" className={css.open} onClick={() => p.onShow(e)}>
+          {when}
+        </button>
+      </td>
+      <td>
+        {rig}{' '}
+        <span className="dim">
+          {e.made.foam.toUpperCase()}, {alloyName(e.made.alloy)}
+        </span>
+      </td>
+      <td className="num" data-figures>{controlSettingText(e.made.control, cut.setting, say)}</td>
+      <td className="num" data-figures>{say(cut.widthMm, 'foamSize')}</td>
+      <td className="num" data-figures>{number(e.made.feedMmS, 'feed')}</td>
+      <td className="num" data-figures>{number(cut.kerfMm, 'slot')}</td>
+      <td className="num" data-figures>{number(cut.amps, 'amps')}</td>
+      <td data-grade={cut.limit ? 'limit' : (cut.grade ?? 'none')}>
+        {cut.limit ? 'limit' : cut.grade ? GRADE_WORDS[cut.grade].toLowerCase() : 'not judged'}
+      </td>
+      <td className={css.seen}>
+        {cut.seen.map((s) => SEEN_WORDS[s]).join(', ')}
+        {cut.note && <span className="dim"> {cut.note}</span>}
+        {e.pictures > 0 && <span className={css.pictures}> {e.pictures} picture{e.pictures === 1 ? '' : 's'}</span>}
+      </td>
+    </tr>
+  ); // prettier-ignore
+});

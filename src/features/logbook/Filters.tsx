@@ -1,0 +1,131 @@
+'use client';
+import { ALLOY_IDS, ALLOYS } from '@/core/catalog/alloys';
+import { FOAM_IDS, FOAMS } from '@/core/catalog/foams';
+import { SEEN } from '@/core/documents/log';
+import {
+  ENTRY_KINDS,
+  LOG_GRADES,
+  logQuerySchema,
+  type EntryKind,
+  type LogQuery,
+} from '@/core/documents/logbook';
+import { GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
+import { ENTRY_WORDS } from '@/core/words/logbook';
+import css from './logbook.module.css';
+import type { RigName } from './Logbook';
+import { asksForSome } from './query';
+
+const NONE = '';
+const CUT_FOAMS = FOAM_IDS.filter((f) => FOAMS[f].verdict !== 'refuse');
+
+/** What of the logbook is wanted. Each change asks at once. */
+export function Filters(p: {
+  query: LogQuery;
+  rigs: readonly RigName[];
+  onQuery: (q: LogQuery, typing?: boolean) => void;
+}) {
+  const { query } = p;
+  const put = <K extends keyof LogQuery>(key: K, value: LogQuery[K] | '', typing = false) => {
+    p.onQuery({ ...query, [key]: value === '' ? undefined : value }, typing);
+  };
+  const kinds = query.kinds ?? ENTRY_KINDS;
+  const toggle = (kind: EntryKind) => {
+    const next = kinds.includes(kind) ? kinds.filter((k) => k !== kind) : [...kinds, kind];
+    const all = next.length === 0 || next.length === ENTRY_KINDS.length;
+    put('kinds', all ? '' : ENTRY_KINDS.filter((k) => next.includes(k)));
+  };
+  const pick = <K extends keyof LogQuery>(
+    key: K,
+    label: string,
+    options: readonly (readonly [string, string])[],
+  ) => (
+    <label className={css.pick}>
+      <span>{label}</span>
+      <select
+        name={key}
+        value={(query[key] as string) ?? NONE}
+        onChange={(e) => put(key, e.target.value as LogQuery[K])}
+      >
+        {' '}
+        {/* prettier-ignore */}
+        <option value={NONE}>any</option>
+        {options.map(([value, name]) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  return (
+    <form
+      className={css.filters}
+      role="search"
+      aria-label="Filter the logbook"
+      onSubmit={(e) => e.preventDefault()}
+    >
+      <label className={css.search}>
+        <span>Search</span>
+        <input
+          type="search"
+          name="q"
+          value={query.q ?? ''}
+          maxLength={200}
+          placeholder="notes and rigs"
+          onChange={(e) => put('q', e.target.value, true)}
+        />
+      </label>
+      {pick(
+        'rig',
+        'Rig',
+        p.rigs.map((r) => [r.id, r.name || 'a rig without a name']),
+      )}
+      {pick(
+        'foam',
+        'Foam',
+        CUT_FOAMS.map((f) => [f, FOAMS[f].name]),
+      )}
+      {pick(
+        'alloy',
+        'Wire',
+        ALLOY_IDS.map((a) => [a, ALLOYS[a].name]),
+      )}
+      {pick(
+        'grade',
+        'It cut',
+        LOG_GRADES.map((g) => [g, g === 'limit' ? 'at the limit' : GRADE_WORDS[g].toLowerCase()]),
+      )}
+      {pick(
+        'seen',
+        'Seen',
+        SEEN.map((s) => [s, SEEN_WORDS[s]]),
+      )}
+      {(['from', 'to'] as const).map((key) => (
+        <label key={key} className={css.day}>
+          <span>{key === 'from' ? 'From' : 'To'}</span>
+          <input type="date" name={key} value={query[key] ?? ''} onChange={(e) => put(key, e.target.value)} />
+        </label>
+      ))}
+      <fieldset className={css.kinds}>
+        <legend className="hidden-visually">Kinds of entry</legend>
+        {ENTRY_KINDS.map((k) => (
+          <label key={k} data-on={kinds.includes(k)}>
+            <input type="checkbox" checked={kinds.includes(k)} onChange={() => toggle(k)} />
+            {ENTRY_WORDS[k]}
+          </label>
+        ))}
+        {asksForSome(query) && (
+          <button
+            type="button"
+            className="quiet"
+            onClick={() => p.onQuery(logQuerySchema.parse({ sort: query.sort, dir: query.dir }))}
+          >
+            {' '}
+            {/* prettier-ignore */}
+            clear
+          </button>
+        )}
+      </fieldset>
+    </form>
+  );
+}

@@ -1,0 +1,146 @@
+'use client';
+import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
+import { useEffect, useRef, useState } from 'react';
+import type { LogQuery } from '@/core/documents/logbook';
+import { call, inWords } from '@/state/api';
+import type { LogEntry, LogPage, LogView } from '@/state/types';
+import { Entries } from './Entries';
+import { Filters } from './Filters';
+import css from './logbook.module.css';
+import { addressOf, asksForSome } from './query';
+import { Views } from './Views';
+
+const OverTime = dynamic(() => import('./OverTime').then((m) => m.OverTime), { ssr: false });
+const BringIn = dynamic(() => import('./BringIn').then((m) => m.BringIn), { ssr: false });
+const CutDialog = dynamic(() => import('./CutDialog').then((m) => m.CutDialog), { ssr: false });
+const TwoCuts = dynamic(() => import('./TwoCuts').then((m) => m.TwoCuts), { ssr: false });
+const WireOn = dynamic(() => import('./WireOn').then((m) => m.WireOn), { ssr: false });
+
+export interface RigName {
+  readonly id: string;
+  readonly name: string;
+}
+/** Typing in the search field is waited for this long. */
+const TYPING_MS = 150;
+
+/** Everything that was cut, heated, tightened and changed, on one time line; filtered, sorted, searched, kept as views. */
+export function Logbook(p: {
+  first: LogPage;
+  query: LogQuery;
+  views: readonly LogView[];
+  rigs: readonly RigName[];
+  odd: boolean;
+}) {
+  const [query, setQuery] = useState(p.query);
+  const [entries, setEntries] = useState(p.first.entries);
+  const [total, setTotal] = useState(p.first.total);
+  const [fault, setFault] = useState<string | null>(
+    p.odd ? 'The address asked for something that the logbook does not know; here is all of it.' : null,
+  );
+  const [busy, setBusy] = useState(false);
+  const [chosen, choose] = useState<readonly LogEntry[]>([]);
+  const [shown, show] = useState<LogEntry | null>(null);
+  const [panel, setPanel] = useState<'none' | 'time' | 'in'>('none');
+  const asked = useRef(0);
+  const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+
+  const fetchPage = async (q: LogQuery, from: number) => {
+    const mine = ++asked.current;
+    setBusy(true);
+    const answer = await call<LogPage>('GET', `/api/log?${addressOf(q)}${from ? `&offset=${from}` : ''}`);
+    if (mine !== asked.current) return;
+    setBusy(false);
+    if (answer.kind !== 'done') return setFault(inWords(answer));
+    setFault(null);
+    setTotal(answer.data.total);
+    setEntries((old) => (from ? [...old, ...answer.data.entries] : answer.data.entries));
+  };
+  const ask = (q: LogQuery, wait = 0) => {
+    setQuery(q);
+    const address = addressOf(q);
+    window.history.replaceState(null, '', address ? `/log?${address}` : '/log');
+    if (timer.current) clearTimeout(timer.current);
+    timer.current = setTimeout(() => void fetchPage(q, 0), wait);
+  };
+  useEffect(() => () => void (timer.current && clearTimeout(timer.current)), []);
+  const again = () => void fetchPage(query, 0);
+  const address = addressOf(query);
+  const some = asksForSome(query);
+  return (
+    <div className="page">
+      <div className={css.top}>
+        <h1>Logbook</h1>
+        <p role="status" className={css.count}>
+          {busy
+            ? 'Looking …'
+            : `${total.toLocaleString('en')} ${total === 1 ? 'entry' : 'entries'}${some ? ' found' : ''}`}
+        </p>
+        <div className={css.acts}>
+          <Button
+            variant={panel === 'time' ? 'contained' : 'outlined'}
+            aria-expanded={panel === 'time'}
+            onClick={() => setPanel(panel === 'time' ? 'none' : 'time')}
+          >
+            {' '}
+            {/* prettier-ignore */}
+            Over time
+          </Button>
+          <Button component="a" href={`/api/log/csv?${address}`} download>
+            Cuts as CSV
+          </Button>
+          <Button component="a" href={`/api/log/json?${address}`} download>
+            as JSON
+          </Button>
+          <Button onClick={() => setPanel('in')}>Bring cuts in …</Button>
+        </div>
+      </div>
+      <Views query={query} first={p.views} onView={(q) => ask(q)} />
+      <Filters query={query} rigs={p.rigs} onQuery={(q, typing) => ask(q, typing ? TYPING_MS : 0)} />
+      {fault && (
+        <p role="alert" className={css.fault}>
+          {fault}
+        </p>
+      )}
+      {query.rig && <WireOn key={query.rig} rigId={query.rig} onChanged={again} />}
+      {panel === 'time' && <OverTime query={query} rigs={p.rigs} />}
+      {chosen.length > 0 && <TwoCuts chosen={chosen} onClear={() => choose([])} />}
+      <Entries
+        entries={entries}
+        query={query}
+        chosen={chosen}
+        onSort={(sort, dir) => ask({ ...query, sort, dir })}
+        onShow={show}
+        onChoose={(e) =>
+          choose((c) => (c.some((x) => x.id === e.id) ? c.filter((x) => x.id !== e.id) : [...c.slice(-1), e]))
+        }
+      />
+      {entries.length < total && (
+        <p className={css.more}>
+          <Button variant="outlined" disabled={busy} onClick={() => void fetchPage(query, entries.length)}>
+            Show more: {(total - entries.length).toLocaleString('en')} left
+          </Button>
+        </p>
+      )}
+      {total === 0 && (
+        <p className={css.none}>
+          {some
+            ? 'Nothing meets all of that. Take a filter away.'
+            : 'Nothing is logged yet. The first test cut of a rig is the first line here.'}
+        </p>
+      )}{' '}
+      {/* prettier-ignore */}
+      {shown && (
+        <CutDialog
+          entry={shown}
+          onClose={() => show(null)}
+          onGone={() => {
+            show(null);
+            again();
+          }}
+        />
+      )}
+      {panel === 'in' && <BringIn rigs={p.rigs} onClose={() => setPanel('none')} onDone={again} />}
+    </div>
+  );
+}

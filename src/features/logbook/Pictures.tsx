@@ -1,0 +1,62 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useRef, useState } from 'react';
+import { usePhotos } from '@/state/usePhotos';
+import css from './logbook.module.css';
+
+/** Pictures of a rig or of a cut: small ones that open, one more, one less. */
+export function Pictures({ rigId, cutId, of }: { rigId: string; cutId: string | null; of: string }) {
+  const { photos, add, drop } = usePhotos(rigId, cutId);
+  const input = useRef<HTMLInputElement>(null);
+  const [told, tell] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const bring = async (file: File) => {
+    setBusy(true);
+    tell(await add(file));
+    setBusy(false);
+  };
+  return (
+    <div className={css.photos}>
+      {photos.map((p) => (
+        <figure key={p.id}>
+          <a href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer">
+            <img
+              src={`/api/photos/${p.id}`}
+              alt={p.name || `picture of ${of}`}
+              width={96}
+              height={72}
+              loading="lazy"
+            />
+          </a>
+          <button
+            type="button"
+            className="quiet"
+            aria-label={`Take out the picture ${p.name}`}
+            onClick={() => void drop(p.id).then(tell)}
+          >
+            {' '}
+            {/* prettier-ignore */}✕
+          </button>
+        </figure>
+      ))}
+      <Button size="small" disabled={busy} onClick={() => input.current?.click()}>
+        {busy ? 'Sizing it down …' : `Picture of ${of} …`}
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        className="hidden-visually"
+        aria-label={`Picture of ${of}`}
+        tabIndex={-1}
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          e.target.value = '';
+          if (file) void bring(file);
+        }}
+      />
+      {told && <p role="alert">{told}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,71 @@
+'use client';
+import { useState } from 'react';
+import type { LogQuery } from '@/core/documents/logbook';
+import { call, inWords } from '@/state/api';
+import type { LogView } from '@/state/types';
+import css from './logbook.module.css';
+import { addressOf, asksForSome, queryOfAddress } from './query';
+
+/** Views kept under a name: one press brings one back. */
+export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (q: LogQuery) => void }) {
+  const [views, setViews] = useState(p.first);
+  const [name, setName] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const address = addressOf(p.query);
+  const ask = async (method: string, path: string, body?: unknown) => {
+    const answer = await call<LogView[]>(method, path, body);
+    if (answer.kind !== 'done') return setFault(inWords(answer));
+    setFault(null);
+    setViews(answer.data);
+    setName(null);
+  };
+  const on = views.find((v) => v.query === address);
+  if (views.length === 0 && !asksForSome(p.query)) return null;
+  return (
+    <div className={css.views} role="group" aria-label="Kept views">
+      {views.map((v) => (
+        <span key={v.id} className={css.view} data-on={v === on}>
+          <button type="button" aria-pressed={v === on} onClick={() => p.onView(queryOfAddress(v.query))}>
+            {v.name}
+          </button>
+          <button
+            type="button"
+            aria-label={`Forget the view ${v.name}`}
+            onClick={() => void ask('DELETE', `/api/log/views/${v.id}`)}
+          >
+            {' '}
+            {/* prettier-ignore */}✕
+          </button>
+        </span>
+      ))}
+      {asksForSome(p.query) && !on && name === null && (
+        <button type="button" className="quiet" onClick={() => setName('')}>
+          keep this view …
+        </button>
+      )}
+      {name !== null && (
+        <form
+          className={css.naming}
+          onSubmit={(e) => {
+            e.preventDefault();
+            if (name.trim()) void ask('POST', '/api/log/views', { name: name.trim(), query: address });
+          }}
+        >
+          <input
+            aria-label="Name of the view"
+            value={name}
+            maxLength={80}
+            autoFocus
+            placeholder="its name"
+            onChange={(e) => setName(e.target.value)}
+          />{' '}
+          {/* prettier-ignore */}
+          <button type="submit" className="quiet">
+            keep
+          </button>
+        </form>
+      )}
+      {fault && <span role="alert">{fault}</span>}
+    </div>
+  );
+}

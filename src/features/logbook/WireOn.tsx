@@ -1,0 +1,83 @@
+'use client';
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import type { Rig } from '@/core/documents/rig';
+import { call } from '@/state/api';
+import type { OpenRig } from '@/state/types';
+import { useWire } from '@/state/useWire';
+import { PowerLine } from '@/ui/PowerLine';
+import css from './logbook.module.css';
+import { Pictures } from './Pictures';
+
+/** The wire that is on a rig now: its hours and cuts, power on and off, a new one; and the rig's own pictures. */
+export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => void }) {
+  const { wire, on, off, hang } = useWire(rigId);
+  const [rig, setRig] = useState<Rig | null>(null);
+  const [asking, ask] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
+  useEffect(() => {
+    void call<OpenRig>('GET', `/api/rigs/${rigId}`).then((a) => a.kind === 'done' && setRig(a.data.record.doc));
+  }, [rigId]);
+  if (!wire) return null;
+  const hours = wire.minutes / 60;
+  const then = async (done: Promise<string | null>) => {
+    const said = await done;
+    onChanged();
+    return said;
+  };
+  const hung = async () => {
+    ask(false);
+    const { alloy, diameterMm, lengthMm } = rig!.wire;
+    setFault(await then(hang({ alloy, diameterMm, lengthMm })));
+  };
+  return (
+    <section className={css.wire} aria-label="The wire that is on">
+      <div>
+        <h2>The wire that is on</h2>
+        <dl>
+          <div>
+            <dt>{wire.hungAt === null ? 'hung' : 'since'}</dt>
+            <dd className="num">{wire.hungAt === null ? 'not noted' : wire.hungAt.slice(0, 10)}</dd>
+          </div>
+          <div>
+            <dt>under power</dt>
+            <dd className="num">{hours < 1 ? `${Math.round(wire.minutes)} min` : `${hours.toFixed(1)} h`}</dd>
+          </div>
+          <div>
+            <dt>cuts</dt>
+            <dd className="num">{wire.cuts}</dd>
+          </div>
+          <div>
+            <dt>foam cut through</dt>
+            <dd className="num">{wire.metres.toFixed(1)} m</dd>
+          </div>
+        </dl>
+        {asking ? (
+          <p role="alert">
+            Hours and cuts begin anew; the tuning stays, for it belongs to foam and kind of wire.{' '}
+            <Button size="small" variant="contained" onClick={() => void hung()}>
+              A new wire is on
+            </Button>{' '}
+            <Button size="small" onClick={() => ask(false)}>
+              No
+            </Button>
+          </p>
+        ) : (
+          <button type="button" className="quiet" disabled={!rig} onClick={() => ask(true)}>
+            I hung a new wire …
+          </button>
+        )}
+        {fault && <p role="alert">{fault}</p>}
+      </div>
+      <div>
+        <PowerLine onSince={wire.onSince} lastCut={wire.lastCut} onPower={(to) => then(to ? on() : off())} />
+        <p>
+          <Link href={`/rig/${rigId}?stage=try`}>Log a cut</Link> ·{' '}
+          <Link href={`/rig/${rigId}/sheet`}>One-page sheet</Link>
+        </p>
+        <Pictures rigId={rigId} cutId={null} of="the rig" />
+      </div>
+    </section>
+  );
+}

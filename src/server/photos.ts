@@ -1,0 +1,69 @@
+import 'server-only';
+import fs from 'node:fs';
+import path from 'node:path';
+import { deletePhoto, getPhoto, insertPhoto, isCutOf, photosOf, type PhotoRecord } from '@/db/photos';
+import { getRig } from '@/db/rigs';
+import { jpegSize } from '@/formats/picture/jpegSize';
+import { dataFolder, database } from './db';
+import { readBytes, refusal, SIZES } from './http';
+
+const LARGEST = 4000;
+const folder = () => path.join(dataFolder(), 'photos');
+const fileOf = (id: string) => path.join(folder(), `${id}.jpg`);
+
+export async function listPhotos(rigId: string): Promise<PhotoRecord[]> {
+  return photosOf(await database(), rigId);
+}
+
+/** Keeps a picture of a rig, or of one of its cuts: JPEG, sized down before it comes; answers with all of the rig's. */
+export async function addPhoto(rigId: string, request: Request): Promise<PhotoRecord[]> {
+  const db = await database();
+  if (!(await getRig(db, rigId))) throw refusal(404, 'not-found', 'There is no such rig.');
+  const asked = new URL(request.url).searchParams;
+  const cutId = asked.get('cut');
+  if (cutId !== null && !(await isCutOf(db, rigId, cutId)))
+    throw refusal(422, 'link', 'names a cut that this rig has not');
+  const bytes = await readBytes(request, SIZES.photo);
+  const size = jpegSize(bytes);
+  if (!size) throw refusal(422, 'picture', 'is not a JPEG picture');
+  if (Math.max(size.width, size.height) > LARGEST)
+    throw refusal(422, 'picture', `is larger than ${LARGEST} pixels on a side`);
+  const id = crypto.randomUUID();
+  fs.mkdirSync(folder(), { recursive: true });
+  // The file first: a plug pulled between leaves a picture that nothing names, never a name without its picture.
+  fs.writeFileSync(`${fileOf(id)}.part`, bytes);
+  fs.renameSync(`${fileOf(id)}.part`, fileOf(id));
+  const name = (asked.get('name') ?? '').slice(0, 200);
+  await insertPhoto(db, { id, rigId, cutId, name, ...size, at: new Date().toISOString() });
+  return photosOf(db, rigId);
+}
+
+/** The picture itself. */
+export async function photoFile(id: string): Promise<Response> {
+  const bytes = (await getPhoto(await database(), id)) && photoBytes(id);
+  if (!bytes) throw refusal(404, 'not-found', 'There is no such picture.');
+  return new Response(new Uint8Array(bytes), {
+    headers: {
+      'content-type': 'image/jpeg',
+      'cache-control': 'private, max-age=31536000, immutable',
+      'x-content-type-options': 'nosniff',
+    },
+  });
+}
+
+export async function removePhoto(id: string): Promise<{ ok: true }> {
+  if (!(await deletePhoto(await database(), id))) throw refusal(404, 'not-found', 'There is no such picture.');
+  fs.rmSync(fileOf(id), { force: true });
+  return { ok: true };
+}
+
+/** Bytes of a picture; null where its file is gone. */
+export function photoBytes(id: string): Buffer | null {
+  return fs.existsSync(fileOf(id)) ? fs.readFileSync(fileOf(id)) : null;
+}
+
+/** Puts a picture's bytes back in their place. */
+export function putPhotoBytes(id: string, bytes: Buffer): void {
+  fs.mkdirSync(folder(), { recursive: true });
+  fs.writeFileSync(fileOf(id), bytes);
+}

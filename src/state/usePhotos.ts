@@ -1,0 +1,63 @@
+'use client';
+import { useCallback, useEffect, useState } from 'react';
+import type { PictureAnswer, PictureRequest } from '@/workers/protocol';
+import { call, inWords } from './api';
+import type { PhotoRecord } from './types';
+
+const DEADLINE_MS = 20000;
+/** A picture larger than this is not even tried. */
+const MOST_BYTES = 60_000_000;
+
+/** Sizes a picture down in a worker; null where it is none that the browser knows. */
+function sized(file: Blob): Promise<Blob | null> {
+  return new Promise((resolve) => {
+    const worker = new Worker(new URL('../workers/picture.worker.ts', import.meta.url), { type: 'module' });
+    const end = (blob: Blob | null) => {
+      clearTimeout(timer);
+      worker.terminate();
+      resolve(blob);
+    };
+    const timer = setTimeout(() => end(null), DEADLINE_MS);
+    worker.onerror = () => end(null);
+    worker.onmessage = ({ data }: MessageEvent<PictureAnswer>) => end(data.ok ? data.jpeg : null);
+    worker.postMessage({ file } satisfies PictureRequest);
+  });
+}
+
+/** The pictures of a rig, or of one of its cuts: shown, added, taken out. Each act answers with a fault, or null. */
+export function usePhotos(rigId: string, cutId: string | null) {
+  const [photos, setPhotos] = useState<readonly PhotoRecord[]>([]);
+  useEffect(() => {
+    let left = false;
+    void call<PhotoRecord[]>('GET', `/api/rigs/${rigId}/photos`).then((a) => {
+      if (!left && a.kind === 'done') setPhotos(a.data);
+    });
+    return () => {
+      left = true;
+    };
+  }, [rigId]);
+  const add = useCallback(
+    async (file: File): Promise<string | null> => {
+      if (file.size > MOST_BYTES) return 'That picture is larger than 60 MB.';
+      const jpeg = await sized(file);
+      if (!jpeg) return `${file.name} is no picture that this browser can open.`;
+      const query = new URLSearchParams({ name: file.name.slice(0, 200), ...(cutId ? { cut: cutId } : {}) });
+      const answer = await fetch(`/api/rigs/${rigId}/photos?${query}`, {
+        method: 'POST',
+        headers: { 'content-type': 'image/jpeg' },
+        body: jpeg,
+      }).catch(() => null);
+      if (!answer?.ok) return 'The picture was not kept: the server did not take it.';
+      setPhotos((await answer.json()) as PhotoRecord[]);
+      return null;
+    },
+    [rigId, cutId],
+  );
+  const drop = useCallback(async (id: string): Promise<string | null> => {
+    const answer = await call('DELETE', `/api/photos/${id}`);
+    if (answer.kind !== 'done') return inWords(answer);
+    setPhotos((all) => all.filter((p) => p.id !== id));
+    return null;
+  }, []);
+  return { photos: photos.filter((p) => p.cutId === cutId), add, drop };
+}

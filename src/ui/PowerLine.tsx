@@ -1,0 +1,60 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useEffect, useState } from 'react';
+import { idleMinutes, NUDGE_MIN } from '@/core/engine/wireOn';
+import css from './power.module.css';
+
+/** Whether the wire is under power, since when; a nudge after minutes without a cut; power off as the last word. */
+export function PowerLine(p: {
+  onSince: string | null;
+  lastCut: string | null;
+  onPower: (on: boolean) => Promise<string | null>;
+}) {
+  const [now, tick] = useState(() => Date.now());
+  const [fault, setFault] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const { onSince } = p;
+  useEffect(() => {
+    if (onSince === null) return;
+    tick(Date.now());
+    const id = setInterval(() => tick(Date.now()), 5000);
+    return () => clearInterval(id);
+  }, [onSince]);
+  const turn = async (on: boolean) => {
+    setBusy(true);
+    setFault(await p.onPower(on));
+    setBusy(false);
+    tick(Date.now());
+  };
+  const minutes = onSince === null ? 0 : Math.floor(Math.max(0, now - Date.parse(onSince)) / 60000);
+  const idle = onSince === null ? 0 : idleMinutes(onSince, p.lastCut, now);
+  const nudge = onSince !== null && idle >= NUDGE_MIN;
+  return (
+    <div className={css.line} data-on={onSince !== null} data-nudge={nudge}>
+      <p role="status">
+        {onSince === null ? (
+          'Power is off, as noted here.'
+        ) : nudge ? (
+          <b>
+            Under power {minutes} min, {Math.floor(idle)} without a cut. Power off?
+          </b>
+        ) : (
+          <>
+            <b>Under power</b> since {new Date(onSince).toTimeString().slice(0, 5)}, {minutes} min
+          </>
+        )}
+      </p>
+      <Button
+        size="small"
+        variant={onSince === null ? 'outlined' : 'contained'}
+        disabled={busy}
+        onClick={() => void turn(onSince === null)}
+      >
+        {' '}
+        {/* prettier-ignore */}
+        {onSince === null ? 'Power is on' : 'Power off'}
+      </Button>
+      {fault && <span role="alert">{fault}</span>}
+    </div>
+  );
+}
