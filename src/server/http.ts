@@ -107,3 +107,14 @@ export async function readBody<T extends z.ZodType>(
   if (!parsed.success) throw new Refusal(422, faultsOf(parsed.error));
   return parsed.data;
 }
+
+/** A PDF to be kept under a rig's name. */
+export function pdfDownload(pdf: Uint8Array, rig: string, what: string): Response {
+  const name = rig.replace(/[^\p{L}\p{N} _-]/gu, '').trim() || 'rig';
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(name)}.${what}.pdf`,
+    },
+  });
+}

@@ -6,7 +6,7 @@ import { findingWords } from '@/core/words/findings';
 import { recipeLines } from '@/core/words/recipe';
 import { sayIn } from '@/core/words/say';
 import { recipePdf } from '@/formats/print/recipePdf';
-import { refusal } from './http';
+import { pdfDownload, refusal } from './http';
 import { openRig } from './rigs';
 
 /** The recipe card of a rig as PDF, A6, in the units of who asks. */
@@ -18,17 +18,11 @@ export async function exportRecipe(id: string, profile: Profile): Promise<Respon
   const recipe = recipeOf(rig, open.tuning);
   const stops = recipe.stops.map((d) => findingWords(d.code, d.values, say).head);
   const lines = recipeLines(rig, recipe, say, profile !== 'metric');
-  const name = (rig.name || 'rig').replace(/[^\p{L}\p{N} _-]/gu, '').trim() || 'rig';
   const pdf = await recipePdf(
     rig.name || 'A rig without a name',
     lines,
     stops,
     new Date().toISOString().slice(0, 10),
   );
-  return new Response(new Uint8Array(pdf), {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(name)}.recipe.pdf`,
-    },
-  });
+  return pdfDownload(pdf, rig.name, 'recipe');
 }

@@ -74,7 +74,9 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
         <PowerLine onSince={wire.onSince} lastCut={wire.lastCut} onPower={(to) => then(to ? on() : off())} />
         <p>
           <Link href={`/rig/${rigId}?stage=try`}>Log a cut</Link> ·{' '}
-          <Link href={`/rig/${rigId}/sheet`}>One-page sheet</Link>
+          <a href={`/api/rigs/${rigId}/sheet`} download>
+            One-page sheet
+          </a>
         </p>
         <Pictures rigId={rigId} cutId={null} of="the rig" />
       </div>

@@ -10,7 +10,8 @@ const ENDS_M = 0.12;
 /** Takes the wire that is hung off its spool, so that what is left is known. */
 export const HangWire = memo(function HangWire({ spools }: { spools: readonly Spool[] }) {
   const spoolId = useRig((s) => s.links.spoolId);
-  const lengthMm = useRig((s) => s.doc.wire.lengthMm);
+  const id = useRig((s) => s.id);
+  const { lengthMm, alloy, diameterMm } = useRig((s) => s.doc.wire);
   const [left, setLeft] = useState<number | null>(null);
   const [told, tell] = useState<string | null>(null);
   const spool = spools.find((s) => s.id === spoolId);
@@ -21,7 +22,9 @@ export const HangWire = memo(function HangWire({ spools }: { spools: readonly Sp
     const answer = await call<Spool>('POST', `/api/hang/${spool.id}`, { metres });
     if (answer.kind !== 'done') return tell(inWords(answer));
     setLeft(answer.data.metres);
-    tell(`${metres} m taken, its ends with it.`);
+    const at = new Date().toISOString();
+    const hung = await call('POST', `/api/rigs/${id}/events`, { kind: 'hang', at, alloy, diameterMm, lengthMm, note: '' });
+    tell(`${metres} m taken, its ends with it.${hung.kind === 'done' ? ' Its hours begin now.' : ''}`);
   };
   return (
     <p>

@@ -36,6 +36,9 @@ export const TryLinks = memo(function TryLinks() {
     <p className={css.links}>
       <Link href={`/rig/${id}/recipe`}>Recipe card</Link>
       <Link href={`/log?rig=${id}`}>Logbook of this rig</Link>
+      <a href={`/api/rigs/${id}/sheet`} download>
+        Sheet of this rig, A4
+      </a>
     </p>
   );
 });
