@@ -3,6 +3,7 @@
  * what the model itself claims (a hidden tuning for each foam and wire, grades and timings with the model's own
  * spread). Run by `node scripts/makeWorkshop.mjs`; its output is committed.
  */
+import { eventSchema } from '@/core/documents/event';
 import { loggedCutSchema, type LoggedCut, type Seen } from '@/core/documents/log';
 import { pullReadingSchema } from '@/core/documents/pull';
 import { supplySchema } from '@/core/documents/supply';
@@ -32,6 +33,8 @@ interface Plan {
   psi: number;
   cuts: number;
   widths: number[];
+  /** What else happened to it. */
+  events?: readonly Record<string, unknown>[];
   /** Readings of the pull: day of 2026, newtons, hertz where it was plucked. */
   pulls?: readonly (readonly [string, number, number | null, string])[];
 }
@@ -51,8 +54,16 @@ const plans: Plan[] = [
       tension: { kind: 'spring', setN: 57, setWhen: 'cold', springNPerMm: 1.5, springMaxN: 90, travelMm: 22 },
       foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 }, cut: { feedMmS: 2.6 },
       from: { 'foam.densityKgM3': 'measured', 'wire.diameterMm': 'measured', 'supply.volts': 'label', 'supply.maxAmps': 'label', 'tension.springNPerMm': 'measured', 'leads.contactOhm': 'assumed', 'room.airC': 'assumed', 'room.draughtMS': 'assumed' } },
-    foam: foams[0]!.name, spool: spools[0]!.name, supply: supplies[2]!.name, at: '2026-10-18T17:40:00Z', lnKappa: 0.16, psi: 0.1, cuts: 16, widths: [640, 640, 640, 520],
+    foam: foams[0]!.name, spool: spools[0]!.name, supply: supplies[2]!.name, at: '2026-10-18T17:40:00Z', lnKappa: 0.16, psi: 0.1, cuts: 16, widths: [520, 640, 640, 640],
     pulls: [['2026-09-26T16:00:00Z', 57, null, 'New wire, set by the spring.'], ['2026-09-28T17:10:00Z', 54.8, 95.4, ''], ['2026-10-02T16:45:00Z', 53.6, 94.3, ''], ['2026-10-11T17:20:00Z', 52.6, 93.5, 'Screw not touched.'], ['2026-10-17T16:30:00Z', 57.2, 97.4, 'Set again.'], ['2026-10-18T17:00:00Z', 56.5, 96.9, '']],
+    events: [
+      { kind: 'hang', at: '2026-09-26T15:40:00Z', alloy: spools[0]!.alloy, diameterMm: spools[0]!.diameterMm, lengthMm: 1050, note: 'The old one had a kink by the clip.' },
+      { kind: 'heat', at: '2026-09-26T16:20:00Z', voltsAt: 'clips', by: 'typed', cause: 'as-drawn', corrected: [], note: '', steps: [{ setting: 4.6, amps: 0.66, volts: 4.57 }, { setting: 9.3, amps: 1.33, volts: 9.2 }, { setting: 14, amps: 1.98, volts: 13.9 }, { setting: 18.5, amps: 2.57, volts: 18.4 }] },
+      { kind: 'hot', at: '2026-10-02T10:15:00Z', until: '2026-10-02T10:52:00Z', note: '' },
+      { kind: 'change', at: '2026-10-11T17:05:00Z', note: '', changes: [{ path: 'control.setting', from: 18, to: 18.5 }] },
+      { kind: 'hot', at: '2026-10-12T07:20:00Z', until: '2026-10-12T08:04:00Z', note: '' },
+      { kind: 'remark', at: '2026-10-18T17:40:00Z', note: 'Six tips left to cut. Trailing edges want a card under the template.' },
+    ],
   },
   {
     doc: { ...head, name: 'Panel table', note: 'Fence square to the wire; a card under the left foot.',
@@ -160,6 +171,10 @@ function season(plan: Plan, rig: Rig): LoggedCut[] {
         widthMm,
         depthMm,
         seconds: round(depthMm / feed, 0.1),
+        kerfMm: i % 3 === 2 ? slotSeen(s, feed, plan.lnKappa, i) : null,
+        ...(grade === 'too-hot' || i % 8 === 6
+          ? { sanded: { where: i % 2 ? 'both-edges' : 'all-over', minutes: 3 + (i % 5) } }
+          : {}),
         limit: false,
         grade,
         seen: marks[grade].slice(0, 1 + Math.floor(random() * 2)),
@@ -168,6 +183,12 @@ function season(plan: Plan, rig: Rig): LoggedCut[] {
     );
   }
   return out;
+}
+/** A slot as gauged: the model's at the hidden tuning, a tenth of scatter that needs no random number of its own. */
+function slotSeen(s: ReturnType<typeof setUp>, feed: number, lnKappa: number, i: number): number | null {
+  const tuned = setUp({ ...s.rig, foam: { ...s.rig.foam, tuning: Math.exp(lnKappa) } });
+  const at = new States(tuned).atFeed(feed / 1000);
+  return at && at.width > s.diameter ? round(at.width * 1000 * (1 + 0.1 * Math.sin(3 * i)), 0.05) : null;
 }
 const cut = (c: object) => loggedCutSchema.parse(c);
 
@@ -186,6 +207,7 @@ export function makeWorkshop(): unknown {
       supply: plan.supply,
       at: plan.at,
       cuts: season(plan, doc),
+      events: (plan.events ?? []).map((e) => eventSchema.parse(e)),
       pulls: (plan.pulls ?? []).map(([at, newtons, hertz, note]) =>
         pullReadingSchema.parse({
           at,

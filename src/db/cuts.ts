@@ -72,3 +72,25 @@ export async function cutsSince(
     lastCut: row!.last && new Date(row!.last).toISOString(),
   };
 }
+
+/** What is measured of a cut after it was logged. */
+export interface CutAfter {
+  readonly kerfMm: number | null;
+  readonly sanded: LoggedCut['sanded'] | null;
+  readonly seen: LoggedCut['seen'];
+  readonly note: string;
+}
+
+/** Writes what was measured afterwards over a cut of a rig; null where there is none such. */
+export async function amendCut(db: Db, rigId: string, id: string, after: CutAfter): Promise<LoggedCut | null> {
+  return db.transaction(async (tx) => {
+    const here = and(eq(cuts.id, id), eq(cuts.rigId, rigId));
+    const [row] = await tx.select({ cut: cuts.cut }).from(cuts).where(here);
+    if (!row) return null;
+    const { sanded: _, ...was } = row.cut;
+    const { sanded, ...rest } = after;
+    const cut: LoggedCut = { ...was, ...rest, ...(sanded ? { sanded } : {}) };
+    await tx.update(cuts).set({ cut }).where(here);
+    return cut;
+  });
+}

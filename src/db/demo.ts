@@ -1,9 +1,11 @@
 import { and, eq, sql } from 'drizzle-orm';
+import type { RigEvent } from '@/core/documents/event';
 import type { LoggedCut } from '@/core/documents/log';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
 import type { Db } from './open';
 import type { insertCut } from './rigs';
+import { insertEvent } from './events';
 import { insertPull } from './pulls';
 import { getRig, insertRig } from './rigs';
 import { controls, cuts, foamStock, leadPairs, rigs, spools, supplies } from './schema';
@@ -20,6 +22,7 @@ export interface Workshop {
     at: string;
     cuts: readonly LoggedCut[];
     pulls: readonly LoggedPull[];
+    events: readonly RigEvent[];
   }[];
 }
 
@@ -54,6 +57,7 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
         await insertCutPlain(t, { ...record, doc }, cut);
       }
       for (const pull of r.pulls) await insertPull(t, record.id, pull, true);
+      for (const event of r.events) await insertEvent(t, record.id, event, true);
     }
   });
 }

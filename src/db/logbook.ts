@@ -1,5 +1,5 @@
 import { eq, sql, type SQL } from 'drizzle-orm';
-import type { RigEvent } from '@/core/documents/event';
+import { EVENT_KINDS, type RigEvent } from '@/core/documents/event';
 import type { LoggedCut } from '@/core/documents/log';
 import { asksForCuts, type EntryKind, type LogQuery } from '@/core/documents/logbook';
 import type { LoggedPull } from '@/core/documents/pull';
@@ -68,39 +68,49 @@ function onCuts(q: LogQuery): SQL[] {
 
 const wants = (q: LogQuery, kind: EntryKind) => !q.kinds || q.kinds.includes(kind);
 
-/** The parts of the time line that a query asks for, each as a select of the same columns. */
-function parts(q: LogQuery): SQL[] {
-  const out: SQL[] = [];
-  const empty = sql.raw(
-    'null::text foam_kind, null::double precision foam_kg_m3, null::text alloy, null::double precision wire_mm, null::text control, null::double precision setting, null::double precision width_mm, null::double precision feed_mm_s, null::double precision kerf_mm, null::double precision amps',
-  );
+/** What a query is sorted by on the table of cuts; other entries have only their time and their rig. */
+const ORDER: Record<LogQuery['sort'], string> = {
+  at: 't.at',
+  rig: 'r.name',
+  setting: 't.setting',
+  width: 't.width_mm',
+  feed: 't.feed_mm_s',
+  kerf: 't.kerf_mm',
+  amps: 't.amps',
+};
+
+/** One table's part of the time line: where its entries come from, and what of them is listed. */
+interface Part {
+  readonly from: SQL;
+  readonly columns: SQL;
+}
+
+const NO_CUT = sql.raw(
+  'null::text foam_kind, null::double precision foam_kg_m3, null::text alloy, null::double precision wire_mm, null::text control, null::double precision feed_mm_s, 0 pictures',
+);
+
+/** The parts of the time line that a query asks for. */
+function parts(q: LogQuery): Part[] {
+  const out: Part[] = [];
   if (wants(q, 'cut'))
-    out.push(
-      sql`select t.id, t.rig_id, 'cut' kind, t.at, t.cut doc, t.foam_kind, t.foam_kg_m3, t.alloy, t.wire_mm, t.control, t.setting, t.width_mm, t.feed_mm_s, t.kerf_mm, t.amps from cuts t${all(onCuts(q))}`,
-    );
+    out.push({
+      from: sql`from cuts t${all(onCuts(q))}`,
+      columns: sql`'cut' kind, t.cut doc, t.foam_kind, t.foam_kg_m3, t.alloy, t.wire_mm, t.control, t.feed_mm_s, (select count(*)::int from photos p where p.cut_id = t.id) pictures`,
+    });
   if (asksForCuts(q)) return out;
   if (wants(q, 'pull'))
-    out.push(
-      sql`select t.id, t.rig_id, 'pull' kind, t.at, t.pull doc, ${empty} from pulls t${all(common(q, sql`t.pull->>'note'`))}`,
-    );
-  const kinds = (['heat', 'hot', 'hang', 'change', 'remark'] as const).filter((k) => wants(q, k));
+    out.push({
+      from: sql`from pulls t${all(common(q, sql`t.pull->>'note'`))}`,
+      columns: sql`'pull' kind, t.pull doc, ${NO_CUT}`,
+    });
+  const kinds = EVENT_KINDS.filter((k) => wants(q, k));
   if (kinds.length > 0) {
     const where = common(q, sql`t.event::text`);
     where.push(sql`t.kind in (${sql.join(kinds.map((k) => sql`${k}`), sql`, `)})`); // prettier-ignore
-    out.push(sql`select t.id, t.rig_id, t.kind, t.at, t.event doc, ${empty} from events t${all(where)}`);
+    out.push({ from: sql`from events t${all(where)}`, columns: sql`t.kind, t.event doc, ${NO_CUT}` });
   }
   return out;
 }
-
-const ORDER: Record<LogQuery['sort'], string> = {
-  at: 'u.at',
-  rig: 'r.name',
-  setting: 'u.setting',
-  width: 'u.width_mm',
-  feed: 'u.feed_mm_s',
-  kerf: 'u.kerf_mm',
-  amps: 'u.amps',
-};
 
 interface Row {
   id: string;
@@ -118,22 +128,32 @@ interface Row {
   pictures: number;
 }
 
-/** A page of the logbook of all rigs, and how many entries meet the query. What a sort does not know stands last. */
+/**
+ * A page of the logbook of all rigs, and how many entries meet the query. What a sort does not know stands last. Each table gives
+ * its own first entries by its index, and only those are joined: a long log is never sorted whole where its index knows the order.
+ */
 export async function logPage(db: Db, q: LogQuery): Promise<LogPage> {
-  const selects = parts(q);
-  if (selects.length === 0) return { entries: [], total: 0 };
-  const union = sql.join(selects, sql` union all `);
-  const order = sql.raw(`${ORDER[q.sort]} ${q.dir === 'up' ? 'asc' : 'desc'} nulls last, u.at desc, u.id`);
-  const [counted] = await rowsOf<{ n: number }>(db, sql`select count(*)::int n from (${union}) u`);
+  const asked = parts(q);
+  if (asked.length === 0) return { entries: [], total: 0 };
+  const way = q.dir === 'up' ? 'asc' : 'desc';
+  const order = (key: string, t: string) =>
+    sql.raw(key === 't.at' ? `${t}.at ${way}, ${t}.id ${way}` : `${key} ${way} nulls last, ${t}.at desc, ${t}.id desc`);
+  const key = ORDER[q.sort];
+  const most = q.limit + q.offset;
+  const firsts = asked.map(({ from, columns }) => {
+    const named = q.sort === 'rig' ? sql`select t.*, r.name sort_key from (select t.* ${from}) t join rigs r on r.id = t.rig_id` : sql`select t.*, ${sql.raw(q.sort === 'at' ? 'null::double precision' : key)} sort_key ${from}`;
+    return sql`(select t.id, t.rig_id, t.at, t.sort_key, ${columns} from (${named} order by ${order(key, 't')} limit ${most}) t)`;
+  });
+  const counts = sql.join(asked.map(({ from }) => sql`(select count(*)::int ${from})`), sql` + `);
+  const union = sql.join(firsts, sql` union all `);
+  const last = q.sort === 'at' ? order('t.at', 'u') : order('u.sort_key', 'u');
   const found = await rowsOf<Row>(
     db,
-    sql`select u.*, r.name rig, (select count(*)::int from photos p where p.cut_id = u.id) pictures from (${union}) u join rigs r on r.id = u.rig_id order by ${order} limit ${q.limit} offset ${q.offset}`,
+    sql`select u.*, r.name rig from (${union}) u join rigs r on r.id = u.rig_id order by ${last} limit ${q.limit} offset ${q.offset}`,
   );
-  return {
-    entries: found.map(toEntry),
-    total: counted!.n,
-  };
-}
+  const [counted] = await rowsOf<{ n: number }>(db, sql`select ${counts} n`);
+  return { entries: found.map(toEntry), total: counted!.n };
+} // prettier-ignore
 
 function toEntry(r: Row): LogEntry {
   return {

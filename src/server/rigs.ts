@@ -1,11 +1,12 @@
 import 'server-only';
 import { z } from 'zod';
-import type { loggedCutSchema } from '@/core/documents/log';
+import type { cutAfterSchema, loggedCutSchema } from '@/core/documents/log';
 import { rigSchema, type Rig } from '@/core/documents/rig';
 import { advise } from '@/core/engine/advise';
 import { evidenceOf, tuned, tuningOf, type Tuning } from '@/core/engine/tune';
 import type { Advice } from '@/core/documents/advice';
 import type { Db } from '@/db/open';
+import { amendCut as writeAfter } from '@/db/cuts';
 import * as rigs from '@/db/rigs';
 import { database } from './db';
 import { Refusal, refusal } from './http';
@@ -167,6 +168,18 @@ export async function logCut(id: string, cut: z.output<typeof loggedCutSchema>):
     open.cuts.map((c) => c.cut),
   );
   return { open, counts: evidenceOf(kept).length > 0, advice };
+}
+
+/** Amends a cut by what was measured afterwards; the tuning is worked out anew. */
+export async function amendCut(
+  rigId: string,
+  cutId: string,
+  after: z.output<typeof cutAfterSchema>,
+): Promise<OpenRig> {
+  const db = await database();
+  if (!(await writeAfter(db, rigId, cutId, after))) throw refusal(404, 'not-found', 'There is no such cut.');
+  worked.clear();
+  return opened(db, await found(db, rigId));
 }
 
 export async function removeCut(rigId: string, cutId: string): Promise<OpenRig> {

@@ -79,6 +79,17 @@ export const loggedCutSchema = z
   });
 export type LoggedCut = z.infer<typeof loggedCutSchema>;
 
+/** What is measured of a cut after it was logged: slot, sanding, what was seen, a note. */
+export const cutAfterSchema = z.strictObject({
+  kerfMm: known(between(0.01, 100)),
+  sanded: z
+    .strictObject({ where: z.enum(PLACES), minutes: between(0.1, 1000) })
+    .nullable()
+    .default(null),
+  seen: z.array(z.enum(SEEN)).max(SEEN.length),
+  note: z.string().max(20000),
+});
+
 export const logSchema = z.strictObject({
   format: z.literal('upwind-rod/log').optional(),
   version: z.literal(1).optional(),

@@ -8,7 +8,10 @@ const now = Date.parse('2026-05-10T12:00:00Z');
 
 describe('the wire that is on', () => {
   it('hours add up; one that is still on counts up to now', () => {
-    const w = wireOn([hot('2026-05-01T10:00:00Z', '2026-05-01T10:30:00Z'), hot('2026-05-10T11:45:00Z', null)], now);
+    const w = wireOn(
+      [hot('2026-05-01T10:00:00Z', '2026-05-01T10:30:00Z'), hot('2026-05-10T11:45:00Z', null)],
+      now,
+    );
     expect(w).toEqual({ hungAt: null, minutes: 45, onSince: '2026-05-10T11:45:00Z' });
   });
   it('a new wire starts anew, in whatever order they were noted; one hung in the middle takes its part', () => {

@@ -40,3 +40,18 @@ export const SANDED_WORDS: Record<Place, string> = {
   'here-and-there': 'here and there',
   curve: 'on a curve',
 };
+
+/** How to know each by eye or finger. */
+export const SEEN_HELP: Record<Seen, string> = {
+  hairs: 'threads that rub off; normal',
+  gloss: 'a hard skin that shines',
+  grooves: 'furrows along the wire',
+  steps: 'the face jumps',
+  ragged: 'a wide slot with torn edges',
+  'drag-lines': 'bowed lines, one after another',
+  hollow: 'the middle lies behind the ends',
+  skew: 'lines run aslant',
+  'eaten-tail': 'the thin edge is melted away',
+  smoke: 'it smoked while it cut',
+  snag: 'it stuck, tore, went on',
+};

@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { call, inWords } from '@/state/api';
 import type { LogEntry } from '@/state/types';
 import { useUnits } from '@/ui/Units';
+import { After } from './After';
 import { cutLines } from './cutLines';
 import css from './logbook.module.css';
 import { Pictures } from './Pictures';
@@ -38,6 +39,7 @@ export function CutDialog(p: { entry: LogEntry; onClose: () => void; onGone: () 
             </div>
           ))}
         </dl>
+        <After entry={entry} onKept={p.onGone} />
         <Pictures rigId={entry.rigId} cutId={entry.id} of="this cut" />
         {fault && <p role="alert">{fault}</p>}
         {asking && (

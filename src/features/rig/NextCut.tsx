@@ -1,6 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import { advise } from '@/core/engine/advise';
+import { changedSince } from '@/core/engine/oneChange';
 import { SHARED_SD } from '@/core/engine/reading';
 import { solve } from '@/core/engine/solve';
 import { tellingCut } from '@/core/engine/telling';
@@ -8,6 +9,7 @@ import { tuned } from '@/core/engine/tune';
 import { rangeText } from '@/core/units/format';
 import { adviceWords } from '@/core/words/advice';
 import { controlSettingText } from '@/core/words/control';
+import { aspectWords } from '@/core/words/oneChange';
 import { apply } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { Act } from '@/ui/Act';
@@ -36,6 +38,26 @@ function MostTelling() {
         : `The most telling cut: lead it at ${say(told.feedMmS, 'feed')} and grade it`}
       ; feeds then stand at about ±{after}, now ±{now}.
     </>
+  );
+}
+
+/** More than one thing changed since this rig's last cut: the next one could not say which did it. */
+function OneAtATime() {
+  const doc = useRig((s) => s.doc);
+  const id = useRig((s) => s.id);
+  const cuts = useRig((s) => s.cuts);
+  const { say } = useUnits();
+  const last = cuts.filter((c) => c.rigId === id).at(-1);
+  if (!last) return null;
+  const now = { setting: doc.control.setting, widthMm: doc.foam.widthMm };
+  const changed = changedSince(last, doc, now);
+  if (changed.length < 2) return null;
+  return (
+    <p className={css.changed}>
+      <b>{changed.length} things changed since the last cut:</b>{' '}
+      {changed.map((a) => aspectWords(a, doc.control.kind, say)).join(', ')}. Change one at a time, or the cut
+      cannot say which did it.
+    </p>
   );
 }
 
@@ -131,6 +153,7 @@ export function NextCut() {
         )}
         {!advice.enough && <MostTelling />}
       </p>
+      <OneAtATime />
     </section>
   );
 }

@@ -15,6 +15,7 @@ import { useUnits } from '@/ui/Units';
 import css from './try.module.css';
 import { GRADE_HELP, GRADE_WORDS, SEEN_WORDS, SETTING_NAMES } from './words';
 
+const SeenDialog = dynamic(() => import('./SeenDialog').then((m) => m.SeenDialog), { ssr: false });
 const Stopwatch = dynamic(() => import('./Stopwatch').then((m) => m.Stopwatch), { ssr: false });
 
 interface Draft {
@@ -25,6 +26,7 @@ interface Draft {
   widthMm: number | null;
   depthMm: number | null;
   seconds: number | null;
+  kerfMm: number | null;
   timedFrom: 'touch' | 'in-foam';
   limit: boolean;
   grade: Grade | null;
@@ -39,6 +41,7 @@ const LIMITS: Partial<Record<keyof Draft, readonly [number, number]>> = {
   widthMm: [1, 20000],
   depthMm: [0.1, 20000],
   seconds: [0.05, 100000],
+  kerfMm: [0.01, 100],
 };
 
 /** Log a test cut: what was set, how deep, how long, what was seen. */
@@ -54,6 +57,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
     widthMm: doc.foam.widthMm,
     depthMm: 50,
     seconds: null,
+    kerfMm: null,
     timedFrom: 'touch',
     limit: false,
     grade: null,
@@ -66,10 +70,12 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [timing, setTiming] = useState(false);
+  const [looking, setLooking] = useState(false);
   const role = SETTING_ROLE[doc.control.kind];
   const put = <K extends keyof Draft>(key: K, value: Draft[K]) => setDraft((d) => ({ ...d, [key]: value }));
   const number =
-    (key: 'amps' | 'volts' | 'widthMm' | 'depthMm' | 'seconds', as: Role) => (value: number | null) => {
+    (key: 'amps' | 'volts' | 'widthMm' | 'depthMm' | 'seconds' | 'kerfMm', as: Role) =>
+    (value: number | null) => {
       const [lo, hi] = LIMITS[key]!;
       if (value !== null && !(value >= lo && value <= hi && value > 0))
         return `must lie between ${say(lo, as)} and ${say(hi, as)}`;
@@ -111,7 +117,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
         ? 'Logged. The range is narrower now.'
         : 'Logged. The model has no window at that setting, so this cut does not count.',
     );
-    setDraft({ ...fresh(), amps: null, seconds: null });
+    setDraft(fresh());
     setTouched(false);
   };
   return (
@@ -168,6 +174,25 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
           whenEmpty="if read"
           onValue={number('volts', 'volts')}
         />
+        <QuantityField
+          label="Slot"
+          name="cut.kerfMm"
+          value={draft.kerfMm}
+          role="slot"
+          whenEmpty="if gauged"
+          onValue={number('kerfMm', 'slot')}
+        />
+        <div className={css.limit}>
+          <Check
+            label={
+              <>
+                Pushed until the wire began to bow: <Term k="limitCut">the limit</Term>
+              </>
+            }
+            checked={draft.limit}
+            onChange={(v) => put('limit', v)}
+          />
+        </div>
       </div>
       {timing && (
         <Stopwatch
@@ -217,15 +242,6 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
         </button>
         {draft.marks && <span>{draft.marks.length} marks timed</span>}
       </fieldset>
-      <Check
-        label={
-          <>
-            Pushed until the wire began to bow: <Term k="limitCut">the limit</Term>
-          </>
-        }
-        checked={draft.limit}
-        onChange={(v) => put('limit', v)}
-      />
       <fieldset className={css.set}>
         <legend>It cut</legend>
         {GRADES.map((g) => (
@@ -250,7 +266,13 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
             {SEEN_WORDS[s]}
           </label>
         ))}
+        <button type="button" className="quiet" onClick={() => setLooking(true)}>
+          by drawings
+        </button>
       </fieldset>
+      {looking && (
+        <SeenDialog seen={draft.seen} onSeen={(seen) => put('seen', seen)} onClose={() => setLooking(false)} />
+      )}
       {fault && (
         <p role="alert" className={css.fault}>
           {fault}

@@ -1,0 +1,200 @@
+import fs from 'node:fs';
+import type { APIRequestContext, Page } from '@playwright/test';
+import { accessible, expect, test } from './fixtures';
+
+interface RigRow {
+  id: string;
+  doc: { name: string };
+}
+const rigNamed = async (request: APIRequestContext, name: string): Promise<string> =>
+  ((await (await request.get('/api/rigs')).json()) as RigRow[]).find((r) => r.doc.name === name)!.id;
+const rows = (page: Page) => page.getByRole('group', { name: 'Entries, table' }).locator('tbody tr');
+
+test('the time line is filtered, sorted, searched, kept as a view; two cuts lie side by side', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  await expect(page.getByRole('status').first()).toContainText(/\d+ entries/);
+  const all = await rows(page).count();
+  await page.getByLabel('It cut').selectOption('limit');
+  await expect(page.getByRole('status').first()).toContainText('found');
+  expect(await rows(page).count()).toBeLessThan(all);
+  for (const row of await rows(page).all()) await expect(row).toContainText('limit');
+  await page.getByRole('button', { name: 'keep this view …' }).click();
+  await page.getByLabel('Name of the view').fill('Limits');
+  await page.getByLabel('Name of the view').press('Enter');
+  await expect(page.getByRole('button', { name: 'Limits', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await page.getByRole('button', { name: 'clear' }).click();
+  await expect(rows(page)).toHaveCount(all);
+  await page.getByRole('searchbox', { name: 'Search' }).fill('kink');
+  await expect(rows(page)).toHaveCount(1);
+  await expect(rows(page).first()).toContainText('New wire');
+  await page.getByRole('button', { name: 'Limits', exact: true }).click();
+  await page.getByRole('button', { name: 'feed' }).click();
+  await expect(page.getByRole('columnheader', { name: 'feed' })).toHaveAttribute('aria-sort', 'descending');
+  await expect(page).toHaveURL(/grade=limit&sort=feed/);
+  await page.reload();
+  await expect(page.getByRole('columnheader', { name: 'feed' })).toHaveAttribute('aria-sort', 'descending');
+  const boxes = page.getByRole('checkbox', { name: /^Side by side/ });
+  await boxes.nth(0).check();
+  await boxes.nth(1).check();
+  const two = page.getByRole('region', { name: 'Two cuts side by side' });
+  await expect(two).toContainText(/\d+ of 16 lines differ/);
+  await accessible(page);
+});
+
+test('one rig over time: charts, how each cut moved it, its wire, power on and off', async ({
+  page,
+  request,
+}) => {
+  const id = await rigNamed(request, 'Blade bow');
+  await page.goto(`/log?rig=${id}`);
+  const wire = page.getByRole('region', { name: 'The wire that is on' });
+  await expect(wire).toContainText('2026-09-26');
+  await expect(wire).toContainText('1.4 h');
+  await wire.getByRole('button', { name: 'Power is on' }).click();
+  await expect(wire.getByRole('status')).toContainText('Under power since');
+  await page.getByRole('button', { name: 'Over time' }).click();
+  const time = page.getByRole('region', { name: 'Over time' });
+  await expect(time.getByRole('heading', { name: /How each cut moved the numbers/ })).toBeVisible();
+  await expect(time).toContainText(/After 16 cuts .* it wants \d\.\d\d times the model’s heat, give or take/);
+  await accessible(page);
+  await wire.getByRole('button', { name: 'Power off' }).click();
+  await expect(wire.getByRole('status')).toContainText('Power is off');
+  await wire.getByRole('button', { name: 'I hung a new wire …' }).click();
+  await wire.getByRole('button', { name: 'A new wire is on' }).click();
+  await expect(wire.locator('dl')).toContainText(new Date().toISOString().slice(0, 10));
+  await expect(wire.locator('dl')).toContainText('0 min');
+  await page.reload();
+  await expect(rows(page).filter({ hasText: /New wire Nickel/ })).toHaveCount(2);
+  await expect(rows(page).filter({ hasText: 'Under power' })).toHaveCount(3);
+});
+
+test('a cut is measured afterwards and gets a picture, which the backup brings back', async ({
+  page,
+  request,
+}) => {
+  const id = await rigNamed(request, 'Panel table');
+  await page.goto(`/log?rig=${id}&kinds=cut`);
+  await rows(page).first().getByRole('button').click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByText('Measured afterwards').click();
+  await dialog.getByRole('textbox', { name: 'Or: block before' }).fill('100');
+  await dialog.getByRole('textbox', { name: 'both halves after' }).fill('98.8');
+  await dialog.getByRole('button', { name: 'Take the difference' }).click();
+  await dialog.getByLabel('Sanded').selectOption({ label: 'at the exit' });
+  await dialog.getByRole('textbox', { name: 'Minutes of sanding' }).fill('4');
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(rows(page).first()).toContainText(/1\.20\smm/);
+  await rows(page).first().getByRole('button').click();
+  await expect(dialog).toContainText('at the exit, 4');
+  // A picture drawn by the browser itself, wider than is kept.
+  const png = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(2400, 1200);
+    const c = canvas.getContext('2d')!;
+    c.fillStyle = '#357';
+    c.fillRect(0, 0, 2400, 1200);
+    const blob = await canvas.convertToBlob({ type: 'image/png' });
+    return [...new Uint8Array(await blob.arrayBuffer())];
+  });
+  const bring = (name: string, mimeType: string, buffer: Buffer) =>
+    dialog.getByLabel('Picture of this cut', { exact: true }).setInputFiles({ name, mimeType, buffer });
+  await bring('face.png', 'image/png', Buffer.from(png));
+  await expect(dialog.getByRole('img', { name: 'face.png' })).toBeVisible();
+  await bring('rubbish.png', 'image/png', Buffer.from('no picture'));
+  await expect(dialog.getByRole('alert')).toContainText('rubbish.png is no picture');
+  const [photo] = (await (await request.get(`/api/rigs/${id}/photos`)).json()) as { id: string; width: number; height: number }[]; // prettier-ignore
+  expect(photo).toMatchObject({ width: 1600, height: 800 });
+  const bytes = await (await request.get(`/api/photos/${photo!.id}`)).body();
+  expect([bytes[0], bytes[1]]).toEqual([0xff, 0xd8]);
+  const backup = await (await request.get('/api/backup')).json();
+  expect(backup.photos).toHaveLength(1);
+  await request.delete(`/api/photos/${photo!.id}`);
+  expect((await request.get(`/api/photos/${photo!.id}`)).status()).toBe(404);
+  expect((await request.post('/api/backup', { data: backup })).status()).toBe(200);
+  expect(await (await request.get(`/api/photos/${photo!.id}`)).body()).toEqual(bytes);
+  const evil = { ...backup, photos: [{ ...backup.photos[0], id: '../../evil' }] };
+  expect((await request.post('/api/backup', { data: evil })).status()).toBe(422);
+  expect((await request.post(`/api/rigs/${id}/photos`, { data: Buffer.from('GIF89a') })).status()).toBe(422);
+  expect((await request.post(`/api/rigs/${id}/photos`, { data: Buffer.alloc(4 << 20) })).status()).toBe(413);
+});
+
+test('own files come back exactly; a torn one names its line and changes nothing; a stranger is mapped', async ({
+  page,
+  request,
+}) => {
+  const csv = await (await request.get('/api/log/csv')).text();
+  const json = await (await request.get('/api/log/json')).text();
+  const send = (text: string, form = 'csv') => request.post('/api/log/import', { data: { text, form } });
+  expect(await (await send(csv)).json()).toMatchObject({ cuts: 0, rigs: 0 });
+  expect(await (await send(json, 'json')).json()).toMatchObject({ cuts: 0, rigs: 0 });
+  // Into the same rigs without their cuts: line for line the same file.
+  const lines = ((await (await request.get('/api/log?kinds=cut&limit=500')).json()) as { entries: { id: string; rigId: string }[] }).entries; // prettier-ignore
+  for (const e of lines) await request.delete(`/api/rigs/${e.rigId}/cuts/${e.id}`);
+  expect(await (await request.get('/api/log/csv')).text()).not.toBe(csv);
+  const torn = await send(csv.slice(0, csv.length - 200));
+  expect(torn.status()).toBe(422);
+  expect((await torn.json()).errors[0].error.path).toMatch(/^line \d+/);
+  expect(((await (await request.get('/api/log?kinds=cut')).json()) as { total: number }).total).toBe(0);
+  expect(await (await send(csv)).json()).toMatchObject({ cuts: lines.length, already: 0 });
+  expect(await (await request.get('/api/log/csv')).text()).toBe(csv);
+  expect((await send('x'.repeat(17 << 20))).status()).toBe(413);
+  expect((await send('[{', 'json')).status()).toBe(422);
+  expect((await send('a,b\n1,2\n')).status()).toBe(422);
+
+  await page.goto('/log');
+  await page.getByRole('button', { name: 'Bring cuts in …' }).click();
+  const dialog = page.getByRole('dialog');
+  const file = (name: string, text: string) =>
+    dialog
+      .getByLabel('File with cuts')
+      .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  const sheet = 'Date;Knob;Speed (in/min);How;Comment\n31.5.2026;17;7;good;"=SUM(A1)"\n1.6.2026;17;x;good;\n';
+  await file('mine.csv', sheet);
+  await expect(dialog).toContainText('a spreadsheet; say what its columns are');
+  await dialog.getByLabel('They belong to').selectOption({ label: 'Evening bow' });
+  await dialog.getByLabel('Days are written').selectOption({ label: '31.5.2026 or 31/5/2026' });
+  await expect(dialog.getByLabel('Feed is the column')).toHaveValue('Speed (in/min)');
+  await dialog.getByLabel('Setting is the column').selectOption({ label: 'none' });
+  await accessible(page);
+  await dialog.getByRole('button', { name: 'Bring them in' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('line 3, Speed (in/min): “x” is not a number');
+  await file('mine.csv', sheet.replace(';x;', ';7.5;'));
+  await dialog.getByLabel('They belong to').selectOption({ label: 'Evening bow' });
+  await dialog.getByLabel('Setting is the column').selectOption({ label: 'none' });
+  await dialog.getByRole('button', { name: 'Bring them in' }).click();
+  await expect(dialog.getByRole('status')).toContainText('2 cuts brought in');
+  await dialog.getByRole('button', { name: 'Close' }).click();
+  await expect(rows(page).filter({ hasText: '=SUM(A1)' })).toContainText('Evening bow');
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Cuts as CSV' }).click();
+  expect(fs.readFileSync(await (await download).path(), 'utf8')).toContain(`"'=SUM(A1)"`);
+});
+
+test('the sheet of a rig is one page of A4', async ({ request }) => {
+  const id = await rigNamed(request, 'Blade bow');
+  const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+  const data = new Uint8Array(await (await request.get(`/api/rigs/${id}/sheet`)).body());
+  const pdf = await getDocument({ data }).promise;
+  expect(pdf.numPages).toBe(1);
+  const sheet = await pdf.getPage(1);
+  const [, , width, height] = sheet.view as [number, number, number, number];
+  expect([Math.round((width * 25.4) / 72), Math.round((height * 25.4) / 72)]).toEqual([210, 297]);
+  const items = (await sheet.getTextContent()).items as { str: string }[];
+  const text = items.map((i) => i.str).join(' ').replace(/\s+/g, ' '); // prettier-ignore
+  for (const said of [
+    'Blade bow',
+    '18.5 V',
+    'Fuse',
+    '4 A, glass',
+    'longer than free',
+    'Hz',
+    'does not say that the rig is safe',
+  ])
+    expect(text).toContain(said);
+});
