@@ -33,33 +33,42 @@ test('20 000 cuts: the list opens in 300 ms, a filter in 100 ms, the CSV of all 
   const opens: number[] = [];
   for (let i = 0; i < 6; i++) {
     await page.goto('/log');
-    await expect(page.getByRole('group', { name: 'Entries, table' }).locator('tbody tr')).toHaveCount(100);
+    await expect(page.getByRole('group', { name: 'Entries, table' }).locator('tbody tr')).toHaveCount(50);
     opens.push(await page.evaluate(() => performance.getEntriesByName('first-contentful-paint')[0]!.startTime));
   }
   await expect(page.getByRole('status').first()).toContainText(/20,0\d\d entries/);
 
-  const filter = (label: string, value: string, sign: string) =>
+  // From the choice to the painted answer: the status says how many were found, and that is another number than before.
+  const filter = (label: string, value: string) =>
     page.evaluate(
-      ([label, value, sign]) =>
+      ([label, value]) =>
         new Promise<number>((resolve) => {
-          const select = [...document.querySelectorAll('label')].find((l) => l.textContent!.startsWith(label!))!.querySelector('select')!; // prettier-ignore
-          const start = performance.now();
+          const status = document.querySelector('[role=status]')!;
+          const select = [...document.querySelectorAll('label')]
+            .find((l) => l.textContent!.startsWith(label!))!
+            .querySelector('select')!;
+          const before = status.textContent;
+          let start = 0;
           const watch = new MutationObserver(() => {
-            if (!document.querySelector('[role=status]')!.textContent!.includes(sign!)) return;
+            if (status.textContent === before || !/^[\d,]+ /.test(status.textContent!)) return;
             watch.disconnect();
             requestAnimationFrame(() => resolve(performance.now() - start));
           });
-          watch.observe(document.body, { childList: true, subtree: true, characterData: true });
+          watch.observe(status, { childList: true, subtree: true, characterData: true });
           const set = Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, 'value')!.set!;
-          set.call(select, value);
-          select.dispatchEvent(new Event('change', { bubbles: true }));
+          // From a timer, as the page's own code runs: what a test evaluates itself is not under the page's policy.
+          setTimeout(() => {
+            start = performance.now();
+            set.call(select, value);
+            select.dispatchEvent(new Event('change', { bubbles: true }));
+          }, 20);
         }),
-      [label, value, sign],
+      [label, value],
     );
   const filters: number[] = [];
   for (let i = 0; i < 6; i++) {
-    filters.push(await filter('It cut', 'too-hot', 'entries found'));
-    filters.push(await filter('Foam', 'epp', 'entries found'));
+    filters.push(await filter('It cut', 'too-hot'));
+    filters.push(await filter('Foam', 'epp'));
     await page.getByRole('button', { name: 'clear' }).click();
     await expect(page.getByRole('status').first()).not.toContainText('found');
   }

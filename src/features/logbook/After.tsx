@@ -59,7 +59,8 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
         onChoose={(v) => setWhere(v as Place | '')}
         options={[{ value: '', name: 'nothing' }, ...PLACES.map((w) => ({ value: w, name: SANDED_WORDS[w] }))]}
       />
-      {where !== '' &&
+      {
+        where !== '' &&
         <QuantityField label="Minutes of sanding" name="minutes" value={minutes} role="count" whenEmpty="how long" onValue={positive(setMinutes)} /> // prettier-ignore
       }
       <label className={css.note}>

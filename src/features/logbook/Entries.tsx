@@ -28,14 +28,15 @@ const HEADS: readonly (readonly [string, Sort | null, boolean])[] = [
 /** The entries as a table; a cut's line opens, and two of them can be laid side by side. */
 export const Entries = memo(function Entries(p: {
   entries: readonly LogEntry[];
-  query: LogQuery;
+  sort: Sort;
+  dir: LogQuery['dir'];
   chosen: readonly LogEntry[];
   onSort: (sort: Sort, dir: 'up' | 'down') => void;
   onShow: (e: LogEntry) => void;
   onChoose: (e: LogEntry) => void;
 }) {
   const { say } = useUnits();
-  const { sort, dir } = p.query;
+  const { sort, dir } = p;
   if (p.entries.length === 0) return null;
   return (
     <div className={css.scroll} tabIndex={0} role="group" aria-label="Entries, table">

@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { LogQuery } from '@/core/documents/logbook';
 import { call, inWords } from '@/state/api';
 import type { LogEntry, LogPage, LogView } from '@/state/types';
@@ -23,6 +23,8 @@ export interface RigName {
 }
 /** Typing in the search field is waited for this long. */
 const TYPING_MS = 150;
+/** An answer that takes longer than this is said to be looked for. */
+const SLOW_MS = 200;
 
 /** Everything that was cut, heated, tightened and changed, on one time line; filtered, sorted, searched, kept as views. */
 export function Logbook(p: {
@@ -33,6 +35,8 @@ export function Logbook(p: {
   odd: boolean;
 }) {
   const [query, setQuery] = useState(p.query);
+  /** The query that the entries shown are the answer to. */
+  const [answered, setAnswered] = useState(p.query);
   const [entries, setEntries] = useState(p.first.entries);
   const [total, setTotal] = useState(p.first.total);
   const [fault, setFault] = useState<string | null>(
@@ -47,12 +51,14 @@ export function Logbook(p: {
 
   const fetchPage = async (q: LogQuery, from: number) => {
     const mine = ++asked.current;
-    setBusy(true);
+    const slow = setTimeout(() => setBusy(true), SLOW_MS);
     const answer = await call<LogPage>('GET', `/api/log?${addressOf(q)}${from ? `&offset=${from}` : ''}`);
+    clearTimeout(slow);
     if (mine !== asked.current) return;
     setBusy(false);
     if (answer.kind !== 'done') return setFault(inWords(answer));
     setFault(null);
+    setAnswered(q);
     setTotal(answer.data.total);
     setEntries((old) => (from ? [...old, ...answer.data.entries] : answer.data.entries));
   };
@@ -61,12 +67,27 @@ export function Logbook(p: {
     const address = addressOf(q);
     window.history.replaceState(null, '', address ? `/log?${address}` : '/log');
     if (timer.current) clearTimeout(timer.current);
-    timer.current = setTimeout(() => void fetchPage(q, 0), wait);
+    // What was chosen is asked for at once, before the page is drawn anew; what is typed, once the typing rests.
+    if (wait === 0) void fetchPage(q, 0);
+    else timer.current = setTimeout(() => void fetchPage(q, 0), wait);
   };
   useEffect(() => () => void (timer.current && clearTimeout(timer.current)), []);
+  // The table is drawn anew only where its entries, order or choice change: its props stay the same between.
+  const latest = useRef({ query, ask });
+  latest.current = { query, ask };
+  const onSort = useCallback(
+    (sort: LogQuery['sort'], dir: LogQuery['dir']) =>
+      latest.current.ask({ ...latest.current.query, sort, dir }),
+    [],
+  );
+  const onChoose = useCallback(
+    (e: LogEntry) =>
+      choose((c) => (c.some((x) => x.id === e.id) ? c.filter((x) => x.id !== e.id) : [...c.slice(-1), e])),
+    [],
+  );
   const again = () => void fetchPage(query, 0);
   const address = addressOf(query);
-  const some = asksForSome(query);
+  const some = asksForSome(answered);
   return (
     <div className="page">
       <div className={css.top}>
@@ -107,13 +128,12 @@ export function Logbook(p: {
       {chosen.length > 0 && <TwoCuts chosen={chosen} onClear={() => choose([])} />}
       <Entries
         entries={entries}
-        query={query}
+        sort={query.sort}
+        dir={query.dir}
         chosen={chosen}
-        onSort={(sort, dir) => ask({ ...query, sort, dir })}
+        onSort={onSort}
         onShow={show}
-        onChoose={(e) =>
-          choose((c) => (c.some((x) => x.id === e.id) ? c.filter((x) => x.id !== e.id) : [...c.slice(-1), e]))
-        }
+        onChoose={onChoose}
       />
       {entries.length < total && (
         <p className={css.more}>
