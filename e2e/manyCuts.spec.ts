@@ -33,7 +33,7 @@ test('20 000 cuts: the list opens in 300 ms, a filter in 100 ms, the CSV of all 
   const opens: number[] = [];
   for (let i = 0; i < 6; i++) {
     await page.goto('/log');
-    await expect(page.getByRole('group', { name: 'Entries, table' }).locator('tbody tr')).toHaveCount(50);
+    await expect(page.getByRole('group', { name: 'Entries, table' }).locator('tbody tr')).toHaveCount(30);
     opens.push(await page.evaluate(() => performance.getEntriesByName('first-contentful-paint')[0]!.startTime));
   }
   await expect(page.getByRole('status').first()).toContainText(/20,0\d\d entries/);

@@ -25,6 +25,8 @@ export interface RigName {
 const TYPING_MS = 150;
 /** An answer that takes longer than this is said to be looked for. */
 const SLOW_MS = 200;
+/** Entries that are added at a time; the first answer is short, so that it is there at once. */
+const MORE = 100;
 
 /** Everything that was cut, heated, tightened and changed, on one time line; filtered, sorted, searched, kept as views. */
 export function Logbook(p: {
@@ -52,7 +54,10 @@ export function Logbook(p: {
   const fetchPage = async (q: LogQuery, from: number) => {
     const mine = ++asked.current;
     const slow = setTimeout(() => setBusy(true), SLOW_MS);
-    const answer = await call<LogPage>('GET', `/api/log?${addressOf(q)}${from ? `&offset=${from}` : ''}`);
+    const answer = await call<LogPage>(
+      'GET',
+      `/api/log?${addressOf(q)}${from ? `&offset=${from}&limit=${MORE}` : ''}`,
+    );
     clearTimeout(slow);
     if (mine !== asked.current) return;
     setBusy(false);
