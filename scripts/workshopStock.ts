@@ -1,3 +1,4 @@
+import { foamPieceSchema } from '@/core/documents/foamPiece';
 /** What lies in the drawer of the invented workshop. */
 export const foams = [
   {
@@ -6,6 +7,17 @@ export const foams = [
     densityKgM3: 33,
     origin: 'measured',
     note: 'Weighed and measured, three offcuts. Skin shed 6 mm a face.',
+    piece: foamPieceSchema.parse({
+      samples: [
+        { grams: 33.4, lengthMm: 200, widthMm: 100, stackMm: 50.2 },
+        { grams: 32.6, lengthMm: 200, widthMm: 99.5, stackMm: 50.1 },
+        { grams: 33.2, lengthMm: 200, widthMm: 100, stackMm: 50 },
+      ],
+      cornersMm: [50.2, 50.1, 49.8, 50],
+      lot: 'spring delivery',
+      sheetMm: { lengthMm: 1250, widthMm: 600 },
+      pieces: 7,
+    }),
   },
   {
     name: 'White bead board, 100 mm',

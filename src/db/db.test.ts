@@ -71,6 +71,7 @@ describe('whose cuts tune a rig', () => {
       densityKgM3: 20,
       origin: 'measured',
       note: '',
+      piece: null,
       demo: false,
     });
     const spool = await stock.insertStock(db, 'spools', {

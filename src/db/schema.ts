@@ -3,6 +3,7 @@ import { boolean, doublePrecision, index, integer, jsonb, pgTable, text, timesta
 import type { Control } from '@/core/documents/control';
 import type { LooseControl } from '@/core/documents/drawer';
 import type { RigEvent } from '@/core/documents/event';
+import type { FoamPiece } from '@/core/documents/foamPiece';
 import type { LoggedCut } from '@/core/documents/log';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
@@ -18,6 +19,7 @@ export const foamStock = pgTable('foam_stock', {
   densityKgM3: doublePrecision('density_kg_m3').notNull(),
   origin: text('origin').notNull().default('assumed'),
   note: text('note').notNull().default(''),
+  piece: jsonb('piece').$type<FoamPiece>(),
   demo: boolean('demo').notNull().default(false),
   createdAt: made(),
 });

@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm';
 import type { AlloyId } from '@/core/catalog/alloys';
+import type { FoamPiece } from '@/core/documents/foamPiece';
 import type { FoamId } from '@/core/catalog/foams';
 import type { Control } from '@/core/documents/control';
 import type { LooseControl } from '@/core/documents/drawer';
@@ -16,6 +17,8 @@ export interface FoamStock {
   readonly densityKgM3: number;
   readonly origin: Origin;
   readonly note: string;
+  /** Samples, corners, flaws, lot, sheet and skins; null where nothing of that is known. */
+  readonly piece: FoamPiece | null;
   readonly demo: boolean;
 }
 

@@ -13,6 +13,8 @@ export interface WireState extends WireOn {
   /** Metres of foam that were cut through. */
   readonly metres: number;
   readonly lastCut: string | null;
+  /** When this was told, ISO. */
+  readonly now: string;
 }
 
 export async function wireState(rigId: string): Promise<WireState> {
@@ -21,5 +23,6 @@ export async function wireState(rigId: string): Promise<WireState> {
   const events = await eventsOf(db, rigId);
   const on = wireOn(events.map((e) => e.event), Date.now()); // prettier-ignore
   const power = events.find((e) => e.event.kind === 'hot' && e.event.until === null);
-  return { ...on, powerId: power?.id ?? null, ...(await cutsSince(db, rigId, on.hungAt)) };
+  const now = new Date().toISOString();
+  return { ...on, powerId: power?.id ?? null, now, ...(await cutsSince(db, rigId, on.hungAt)) };
 }

@@ -4,6 +4,7 @@ import { FOAM_IDS } from '../catalog/foams';
 import { CONTROL_KINDS } from './controlKinds';
 import { looseControlSchema } from './drawer';
 import { between } from './fields';
+import { foamPieceSchema } from './foamPiece';
 import { ORIGINS } from './rig';
 import { supplySchema } from './supply';
 
@@ -19,6 +20,7 @@ export const STOCK_SCHEMAS = {
     densityKgM3: between(1, 1000),
     origin: z.enum(ORIGINS).default('assumed'),
     note,
+    piece: foamPieceSchema.nullable().default(null),
   }),
   spools: z.strictObject({
     name,

@@ -40,6 +40,7 @@ ALTER TABLE "cuts" ADD COLUMN "feed_mm_s" double precision GENERATED ALWAYS AS (
 ALTER TABLE "cuts" ADD COLUMN "grade" text GENERATED ALWAYS AS (case when (cut->>'limit')::boolean then 'limit' else cut->>'grade' end) STORED;--> statement-breakpoint
 ALTER TABLE "cuts" ADD COLUMN "seen" text GENERATED ALWAYS AS (cut->>'seen') STORED;--> statement-breakpoint
 ALTER TABLE "cuts" ADD COLUMN "note" text GENERATED ALWAYS AS (coalesce(cut->>'note', '')) STORED;--> statement-breakpoint
+ALTER TABLE "foam_stock" ADD COLUMN "piece" jsonb;--> statement-breakpoint
 ALTER TABLE "events" ADD CONSTRAINT "events_rig_id_rigs_id_fk" FOREIGN KEY ("rig_id") REFERENCES "public"."rigs"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "photos" ADD CONSTRAINT "photos_rig_id_rigs_id_fk" FOREIGN KEY ("rig_id") REFERENCES "public"."rigs"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "photos" ADD CONSTRAINT "photos_cut_id_cuts_id_fk" FOREIGN KEY ("cut_id") REFERENCES "public"."cuts"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint

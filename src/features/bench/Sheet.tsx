@@ -8,7 +8,9 @@ import type { Role } from '@/core/units/profile';
 import { SETTING_ROLE } from '@/core/words/control';
 import { findingWords } from '@/core/words/findings';
 import type { ShelfRig } from '@/state/types';
+import { useWire } from '@/state/useWire';
 import { LevelMark } from '@/ui/Level';
+import { PowerLine } from '@/ui/PowerLine';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import { WirePicture } from '@/ui/wire/WirePicture';
@@ -19,6 +21,7 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
   const { profile, say } = useUnits();
   const [ref, width] = useWidth(390);
   const { doc } = rig;
+  const { wire, on, off } = useWire(rig.id);
   const { reading, evaluation: e } = useMemo(() => solveWhole(doc), [doc]);
   const stop = reading.findings.find((f) => f.level === 'stop');
   const role = SETTING_ROLE[doc.control.kind];
@@ -78,6 +81,9 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
         <LevelMark level="fix" size={16} /> Glasses, sleeves, open door. The wire whips when it breaks. Never
         leave it hot.
       </p>
+      {wire && !stop && (
+        <PowerLine onSince={wire.onSince} lastCut={wire.lastCut} onPower={(to) => (to ? on() : off())} />
+      )}
       <Link href={`/rig/${rig.id}?stage=try`} className={css.button}>
         Log a test cut
       </Link>

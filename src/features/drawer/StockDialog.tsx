@@ -19,6 +19,7 @@ import type {
 import { call, inWords } from '@/state/api';
 import css from './drawer.module.css';
 import { ControlFields, FoamFields, LeadFields, SpoolFields } from './OtherFields';
+import { PieceFields } from './PieceFields';
 import { SupplyFields } from './SupplyFields';
 import { LISTS } from './words'; // prettier-ignore
 
@@ -31,7 +32,7 @@ export interface Editing<K extends StockKind = StockKind> {
 }
 
 const NEW: { readonly [K in StockKind]: Omit<NewStock<K>, 'demo'> } = {
-  foams: { name: '', kind: 'eps', densityKgM3: 20, origin: 'assumed', note: '' },
+  foams: { name: '', kind: 'eps', densityKgM3: 20, origin: 'assumed', note: '', piece: null },
   spools: { name: '', alloy: 'nicr-80', diameterMm: 0.405, strands: 1, metres: null, ohmPerM: null, pricePerM: null, note: '' },
   supplies: { name: '', supply: supplySchema.parse({ kind: 'brick', volts: 19, maxAmps: 3.4 }), control: 'none', have: true, price: null, note: '' },
   controls: { name: '', control: { kind: 'pwm', frequencyHz: 1000, efficiency: 0.9, steps: null, ratedAmps: null, ratedVolts: null, ratedWatts: null }, have: true, price: null, note: '' },
@@ -80,6 +81,7 @@ export function StockDialog({
             />
           </label>
           {kind === 'foams' && <FoamFields f={fields as FoamStock} put={put} />}
+          {kind === 'foams' && <PieceFields f={fields as FoamStock} put={put} />}
           {kind === 'spools' && <SpoolFields f={fields as Spool} put={put} />}
           {kind === 'supplies' && <SupplyFields f={fields as SupplyStock} put={put} spools={spools} />}
           {kind === 'controls' && <ControlFields f={fields as ControlStock} put={put} />}

@@ -1,5 +1,6 @@
 import { ALLOYS } from '@/core/catalog/alloys';
 import { FOAMS } from '@/core/catalog/foams';
+import { pieceWords } from './piece';
 import type { Role } from '@/core/units/profile';
 import type { StockItems, StockKind } from '@/state/types';
 import { OriginMark } from '@/ui/OriginMark';
@@ -77,6 +78,8 @@ export const COLUMNS: { readonly [K in StockKind]: readonly Column<K>[] } = {
     { head: 'kind', by: (f) => FOAMS[f.kind].name, cell: (f) => FOAMS[f.kind].name },
     { head: 'density', figures: true, by: (f) => f.densityKgM3, cell: (f, typed) => typed(f.densityKgM3, 'density') },
     { head: 'where from', by: (f) => f.origin, cell: (f) => <OriginMark origin={f.origin} /> },
+    { head: 'lot', by: (f) => f.piece?.lot ?? null, cell: (f) => f.piece?.lot ?? '' },
+    { head: 'looked over', by: (f) => f.piece?.flaws.length ?? null, cell: (f) => pieceWords(f.piece) },
   ],
 }; // prettier-ignore
 

@@ -158,6 +158,13 @@ function foamOf(text: string, kind: FoamId): Quick {
   return {
     ok: true,
     kind: 'foams',
-    item: { name: text, kind, densityKgM3: density, origin: parsed?.ok ? 'label' : 'assumed', note: '' },
+    item: {
+      name: text,
+      kind,
+      densityKgM3: density,
+      origin: parsed?.ok ? 'label' : 'assumed',
+      note: '',
+      piece: null,
+    },
   };
 }

@@ -2,21 +2,34 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo } from 'react';
+import { driftOf } from '@/core/engine/drift';
 import { recipeOf } from '@/core/engine/recipe';
 import { tuned } from '@/core/engine/tune';
 import { findingWords } from '@/core/words/findings';
 import { RECIPE_CAUTION, recipeLines } from '@/core/words/recipe';
-import type { OpenRig } from '@/state/types';
+import { driftWords } from '@/core/words/drift';
+import type { OpenRig, Stock, WireState } from '@/state/types';
 import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
+import { CarryOver } from './CarryOver';
 import css from './recipe.module.css';
 
 /** The recipe of a foam on a rig: what is set and led by, with its spread; for the wall and for the phone. */
-export function RecipeCard({ open }: { open: OpenRig }) {
+export function RecipeCard({ open, stock, wire }: { open: OpenRig; stock: Stock; wire: WireState }) {
   const { say, profile } = useUnits();
   const { id } = open.record;
   const rig = useMemo(() => tuned(open.record.doc, open.tuning), [open]);
   const recipe = useMemo(() => recipeOf(rig, open.tuning), [rig, open.tuning]);
+  const drifts = useMemo(
+    () =>
+      driftOf(
+        open.record.doc,
+        open.cuts,
+        wire.hungAt === null ? null : Date.parse(wire.hungAt),
+        Date.parse(wire.now),
+      ),
+    [open, wire],
+  );
   const lines = recipeLines(rig, recipe, say, profile !== 'metric');
   return (
     <div className="page">
@@ -29,6 +42,15 @@ export function RecipeCard({ open }: { open: OpenRig }) {
           <LevelMark level="stop" /> Do not use it as it stands: {findingWords(f.code, f.values, say).head}.
         </p>
       ))}
+      {drifts.length > 0 && (
+        <ul className={css.drift} aria-label="What has drifted">
+          {drifts.map((d) => (
+            <li key={d.code}>
+              <LevelMark level="fix" size={13} /> {driftWords(d, say)}
+            </li>
+          ))}
+        </ul>
+      )}
       <dl className={css.card}>
         {lines.map((l) => (
           <div key={l.what}>
@@ -46,6 +68,7 @@ export function RecipeCard({ open }: { open: OpenRig }) {
           Card as PDF, A6
         </Button>
       </p>
+      <CarryOver open={open} stock={stock} />
     </div>
   );
 }

@@ -30,6 +30,7 @@ const TensionFollow = dynamic(() => import('./TensionFollow').then((m) => m.Tens
 const CutList = dynamic(() => import('./CutList').then((m) => m.CutList), { ssr: false });
 const NextCut = dynamic(() => import('./NextCut').then((m) => m.NextCut), { ssr: false });
 const TryStage = dynamic(() => import('./TryStage').then((m) => m.TryStage), { ssr: false });
+const PowerNow = dynamic(() => import('./PowerNow').then((m) => m.PowerNow), { ssr: false });
 const Behind = dynamic(() => import('./Behind').then((m) => m.Behind), { ssr: false });
 const PowerPicture = dynamic(() => import('./PowerPicture').then((m) => m.PowerPicture), {
   ssr: false,
@@ -117,6 +118,7 @@ function Inside({ stock }: { stock: Stock }) {
               />
               <ChartKey cuts={cuts} reserve={evaluation.s.reserve} />
               {trying ? <CutList /> : <Facts stage={stage} />}
+              {trying && <PowerNow />}
             </>
           )}
           {stage === 'power' && <PowerPicture curve={curve} />}
