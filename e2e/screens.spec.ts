@@ -1,6 +1,6 @@
 import { accessible, expect, test } from './fixtures';
 
-const PLACES = ['/', '/?away=1', '/new', '/drawer', '/compare', '/bench', '/glossary', '/about'];
+const PLACES = ['/', '/?away=1', '/new', '/drawer', '/log', '/compare', '/bench', '/glossary', '/about'];
 
 for (const scheme of ['light', 'dark'] as const) {
   test.describe(`every screen, ${scheme}`, () => {
@@ -33,6 +33,9 @@ for (const scheme of ['light', 'dark'] as const) {
         await accessible(page);
         await page.goto(`/rig/${id}/recipe`);
         await accessible(page);
+        await page.goto(`/rig/${id}/first-heat`);
+        await expect(page.getByRole('heading', { name: 'Before power' })).toBeVisible();
+        await accessible(page);
         await page.goto(`/rig/${id}/heat`);
         await expect(page.getByRole('heading', { name: 'What keeps the heat' })).toBeVisible();
         await accessible(page);
@@ -58,6 +61,8 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
     `/rig/${rig!.id}/wiring`,
     `/rig/${rig!.id}/heat`,
     `/rig/${rig!.id}/tension`,
+    `/rig/${rig!.id}/first-heat`,
+    `/log?rig=${rig!.id}`,
     `/rig/${rig!.id}/recipe`,
     ...['foam', 'cutter', 'wire', 'power', 'tension', 'try'].map((s) => `/rig/${rig!.id}?stage=${s}`),
   ]) {

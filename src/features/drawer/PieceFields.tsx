@@ -38,7 +38,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
           even it is.
         </p>
         {piece.samples.map((s, i) => (
-          <fieldset key={i} className={css.sample}>
+          <fieldset key={i} className={css.weighed}>
             <legend>Sample {i + 1}</legend>
             <RangeField
               label="Weighs"

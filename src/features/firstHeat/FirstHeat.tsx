@@ -94,12 +94,12 @@ function Inside({ loaded }: { loaded: readonly EventRecord[] }) {
               </p>
             </section>
           )}
-          <Earlier events={events} />
         </div>
         <div className={css.side}>
           <Steps s={s} ready={ready && (stops.length === 0 || practice)} onPower={() => undefined} />
           <Verdict s={s} onCorrected={(p) => setCorrected((c) => [...new Set([...c, p])])} />
           <Finish s={s} corrected={corrected} note={note} />
+          <Earlier events={events} />
         </div>
       </div>
     </div>

@@ -51,24 +51,28 @@ export function RecipeCard({ open, stock, wire }: { open: OpenRig; stock: Stock;
           ))}
         </ul>
       )}
-      <dl className={css.card}>
-        {lines.map((l) => (
-          <div key={l.what}>
-            <dt>{l.what}</dt>
-            <dd>
-              <b className="num">{l.value}</b>
-              <span>{l.mind}</span>
-            </dd>
-          </div>
-        ))}
-      </dl>
-      <p className="dim">{RECIPE_CAUTION} It is no promise that the rig is safe.</p>
-      <p>
-        <Button component="a" href={`/api/rigs/${id}/recipe`} download variant="contained">
-          Card as PDF, A6
-        </Button>
-      </p>
-      <CarryOver open={open} stock={stock} />
+      <div className={css.two}>
+        <div>
+          <dl className={css.card}>
+            {lines.map((l) => (
+              <div key={l.what}>
+                <dt>{l.what}</dt>
+                <dd>
+                  <b className="num">{l.value}</b>
+                  <span>{l.mind}</span>
+                </dd>
+              </div>
+            ))}
+          </dl>
+          <p className="dim">{RECIPE_CAUTION} It is no promise that the rig is safe.</p>
+          <p>
+            <Button component="a" href={`/api/rigs/${id}/recipe`} download variant="contained">
+              Card as PDF, A6
+            </Button>
+          </p>
+        </div>
+        <CarryOver open={open} stock={stock} />
+      </div>
     </div>
   );
 }

@@ -35,9 +35,9 @@ export const TryLinks = memo(function TryLinks() {
   return (
     <p className={css.links}>
       <Link href={`/rig/${id}/recipe`}>Recipe card</Link>
-      <Link href={`/log?rig=${id}`}>Logbook of this rig</Link>
+      <Link href={`/log?rig=${id}`}>Logbook</Link>
       <a href={`/api/rigs/${id}/sheet`} download>
-        Sheet of this rig, A4
+        Sheet, A4
       </a>
     </p>
   );

@@ -118,7 +118,6 @@ function Inside({ stock }: { stock: Stock }) {
               />
               <ChartKey cuts={cuts} reserve={evaluation.s.reserve} />
               {trying ? <CutList /> : <Facts stage={stage} />}
-              {trying && <PowerNow />}
             </>
           )}
           {stage === 'power' && <PowerPicture curve={curve} />}
@@ -128,6 +127,7 @@ function Inside({ stock }: { stock: Stock }) {
           {trying && <NextCut />}
           {trying && <Behind />}
           <Findings />
+          {trying && <PowerNow />}
           {trying && <TryLinks />}
           {stage === 'power' && <PowerLinks />}
           {stage === 'tension' && <TensionLinks />}

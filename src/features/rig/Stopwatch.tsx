@@ -5,6 +5,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useEffect, useRef, useState } from 'react';
+import { listenForKnocks } from '@/devices/sound/knock';
 import { useUnits } from '@/ui/Units';
 import css from './watch.module.css';
 
@@ -44,6 +45,21 @@ export function Stopwatch({ onClose, onTaken }: { onClose: () => void; onTaken: 
       setNow(t);
     } else if (laps.length < marks.length) setLaps([...laps, t - start]);
   };
+  const [ear, setEar] = useState<'off' | 'on' | 'none'>('off');
+  const pressed = useRef(press);
+  pressed.current = press;
+  useEffect(() => {
+    if (ear !== 'on') return;
+    let stop: (() => void) | null = null;
+    let left = false;
+    listenForKnocks(() => pressed.current())
+      .then((end) => (left ? end() : (stop = end)))
+      .catch(() => setEar('none'));
+    return () => {
+      left = true;
+      stop?.();
+    };
+  }, [ear]);
   const again = () => {
     setStart(null);
     setLaps([]);
@@ -106,6 +122,20 @@ export function Stopwatch({ onClose, onTaken }: { onClose: () => void; onTaken: 
             </li>
           ))}
         </ul>
+        <p data-plain>
+          <label>
+            <input
+              type="checkbox"
+              checked={ear === 'on'}
+              onChange={(e) => setEar(e.target.checked ? 'on' : 'off')}
+            />{' '}
+            press by a knock on the bench, heard by the microphone
+          </label>
+          {ear === 'on' && (
+            <span className="dim"> Do not talk while you cut: a loud word can pass for a knock.</span>
+          )}
+          {ear === 'none' && <span role="alert"> No microphone, or no leave to use it.</span>}
+        </p>
         <fieldset className={css.from} data-plain>
           <legend>It was started</legend>
           {(['touch', 'in-foam'] as const).map((f) => (

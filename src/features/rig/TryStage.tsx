@@ -179,7 +179,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
           name="cut.kerfMm"
           value={draft.kerfMm}
           role="slot"
-          whenEmpty="if gauged"
+          whenEmpty="if seen"
           onValue={number('kerfMm', 'slot')}
         />
         <div className={css.limit}>

@@ -79,10 +79,9 @@ const PICTURES: Record<Seen, ReactNode> = {
   ),
   'eaten-tail': (
     <>
-      <path d="M8 40 Q34 16 66 30 Q92 40 100 42 Q92 44 60 50 Q26 56 8 40Z" fill="var(--foam)" stroke="var(--foamEdge)" />
-      <path d="M96 36 Q84 40 88 44 Q82 46 92 49 L114 50 L114 34 Z" fill="var(--sheet)" />
-      <path {...ink} d="M96 40q-8 1-6 3q-7 2 3 4" />
-      <path d="M100 42 L113 44" stroke="var(--edge)" strokeDasharray="3 3" />
+      <path d="M8 40Q34 16 66 30Q80 35 90 38l-6 3 8 2-9 3Q70 49 60 50Q26 56 8 40Z" fill="var(--foam)" stroke="var(--foamEdge)" strokeLinejoin="round" />
+      <path {...ink} d="M90 38l-6 3 8 2-9 3" />
+      <path d="M92 39L114 43L86 46" fill="none" stroke="var(--edge)" strokeDasharray="3 3" />
     </>
   ),
   smoke: (
