@@ -26,7 +26,7 @@ test('a cut is timed by the keyboard, logged with its marks, and says what is be
   const seconds = Number(await page.getByRole('textbox', { name: 'Seconds' }).inputValue());
   expect(seconds).toBeGreaterThan(1.9);
   expect(seconds).toBeLessThan(6);
-  await expect(page.getByLabel('already inside', { exact: true })).toBeChecked();
+  await expect(page.getByLabel('inside', { exact: true })).toBeChecked();
   await page.getByLabel('Too cold', { exact: true }).check();
   await page.getByRole('region', { name: 'Log a test cut' }).getByText('drag lines').click();
   await page.getByRole('button', { name: 'Log this cut' }).click();

@@ -234,7 +234,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
               checked={draft.timedFrom === v}
               onChange={() => put('timedFrom', v)}
             />
-            {v === 'touch' ? 'the touch' : 'already inside'}
+            {v === 'touch' ? 'the touch' : 'inside'}
           </label>
         ))}
         <button type="button" className="quiet" onClick={() => setTiming(true)}>
