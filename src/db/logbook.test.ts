@@ -9,7 +9,7 @@ import { deleteEvent, eventsOf, insertEvent, replaceEvent } from './events';
 import { cutLines, logPage } from './logbook';
 import { openDb, type Db, type Handle } from './open';
 import { insertPull } from './pulls';
-import { getRig, insertRig, saveRig, type RigRecord } from './rigs';
+import { cutsFor, getRig, insertRig, MOST_TUNING, saveRig, type RigRecord } from './rigs';
 
 const NO_LINKS = { foamStockId: null, spoolId: null, supplyId: null };
 let handle: Handle;
@@ -98,6 +98,25 @@ describe('what is put in twice', () => {
     const again = lines.map((l) => ({ id: l.id, rig: bow, doc: bow.doc, cut: l.cut }));
     expect(await addCuts(db, again)).toEqual({ cuts: 0, already: 4 });
     expect(await cutLines(db, q())).toEqual(lines);
+  });
+});
+
+describe('a long log', () => {
+  it('tunes by its newest five hundred, the oldest of them first', async () => {
+    const rig = await insertRig(db, testRig({ name: 'Long' }), NO_LINKS);
+    const at = (i: number) => new Date(Date.parse('2026-01-01T00:00:00Z') + i * 60_000).toISOString();
+    await addCuts(
+      db,
+      Array.from({ length: MOST_TUNING + 10 }, (_, i) => ({
+        id: null,
+        rig,
+        doc: rig.doc,
+        cut: cut({ at: at(i) }),
+      })),
+    );
+    const of = await cutsFor(db, rig);
+    expect(of).toHaveLength(MOST_TUNING);
+    expect([of[0]!.cut.at, of.at(-1)!.cut.at]).toEqual([at(10), at(MOST_TUNING + 9)]);
   });
 });
 

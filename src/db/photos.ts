@@ -36,9 +36,6 @@ export async function getPhoto(db: Db, id: string): Promise<PhotoRecord | null> 
 export async function deletePhoto(db: Db, id: string): Promise<boolean> {
   return (await db.delete(photos).where(eq(photos.id, id)).returning({ id: photos.id })).length > 0;
 }
-export async function allPhotoIds(db: Db): Promise<string[]> {
-  return (await db.select({ id: photos.id }).from(photos)).map((p) => p.id);
-}
 /** Whether a cut is one of a rig. */
 export async function isCutOf(db: Db, rigId: string, cutId: string): Promise<boolean> {
   const found = await db.select({ id: cuts.id }).from(cuts).where(and(eq(cuts.id, cutId), eq(cuts.rigId, rigId))); // prettier-ignore

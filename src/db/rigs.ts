@@ -148,6 +148,9 @@ export async function rigsUsing(
   return db.select({ id: rigs.id, name: rigs.name }).from(rigs).where(eq(rigs[what], id));
 }
 
+/** Most cuts that tune a rig, the newest: five hundred say all that a foam and wire have to say, and a page still opens. */
+export const MOST_TUNING = 500;
+
 /** The cuts that tune a rig: of its foam and spool where it has both, otherwise its own without a pair; oldest first. */
 export async function cutsFor(
   db: Db,
@@ -157,7 +160,13 @@ export async function cutsFor(
   const where = paired
     ? and(eq(cuts.foamStockId, rig.foamStockId!), eq(cuts.spoolId, rig.spoolId!))
     : and(eq(cuts.rigId, rig.id), or(isNull(cuts.foamStockId), isNull(cuts.spoolId)));
-  return (await db.select().from(cuts).where(where).orderBy(cuts.at, cuts.id)).map(toCut);
+  const newest = await db
+    .select()
+    .from(cuts)
+    .where(where)
+    .orderBy(desc(cuts.at), desc(cuts.id))
+    .limit(MOST_TUNING);
+  return newest.reverse().map(toCut);
 }
 
 /** Logs a cut and marks its rig as the newest work, in one step. */

@@ -5,6 +5,7 @@ import type { Backup } from '@/core/documents/backup';
 import { putBack, takeBackup } from '@/db/backup';
 import type { Db } from '@/db/open';
 import { dataFolder, database } from './db';
+import { forgetTunings } from './rigs';
 import { photoBytes, putPhotoBytes } from './photos';
 
 /** How many days' own backups are kept. */
@@ -24,6 +25,7 @@ export async function restore(b: Backup): Promise<{ rigs: number; cuts: number }
   const db = await database();
   await keep(db, 'before-restore.backup.json');
   await putBack(db, b);
+  forgetTunings();
   for (const p of b.photos) if (p.data !== null) putPhotoBytes(p.id, Buffer.from(p.data, 'base64'));
   return { rigs: b.rigs.length, cuts: b.cuts.length };
 }

@@ -33,6 +33,11 @@ function tuningFor(cuts: readonly rigs.CutRecord[]): Tuning {
   return t;
 }
 
+/** A log that was replaced as a whole is read anew: a cut may stand under its old id with other figures. */
+export function forgetTunings(): void {
+  worked.clear();
+}
+
 async function opened(db: Db, record: rigs.RigRecord): Promise<OpenRig> {
   const cuts = await rigs.cutsFor(db, record);
   return { record, cuts, tuning: tuningFor(cuts) };
@@ -178,7 +183,7 @@ export async function amendCut(
 ): Promise<OpenRig> {
   const db = await database();
   if (!(await writeAfter(db, rigId, cutId, after))) throw refusal(404, 'not-found', 'There is no such cut.');
-  worked.clear();
+  forgetTunings();
   return opened(db, await found(db, rigId));
 }
 

@@ -12,6 +12,7 @@ import { PRACTICE_BENCHES } from '@/devices/meter/standIn';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { EventRecord, OpenRig } from '@/state/types';
 import { useEvents } from '@/state/useEvents';
+import { useWire } from '@/state/useWire';
 import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
 import { LevelMark } from '@/ui/Level';
@@ -40,6 +41,7 @@ function Inside({ loaded }: { loaded: readonly EventRecord[] }) {
   const { say } = useUnits();
   const { events, note } = useEvents(id, loaded);
   const s = useSession(id, doc);
+  const { wire, on, off } = useWire(id);
   const [corrected, setCorrected] = useState<readonly string[]>([]);
   const { session } = s;
   const checks = beforeHeat(doc);
@@ -96,9 +98,13 @@ function Inside({ loaded }: { loaded: readonly EventRecord[] }) {
           )}
         </div>
         <div className={css.side}>
-          <Steps s={s} ready={ready && (stops.length === 0 || practice)} onPower={() => undefined} />
+          <Steps
+            s={s}
+            ready={ready && (stops.length === 0 || practice)}
+            onPower={() => void (practice || wire?.onSince || on())}
+          />
           <Verdict s={s} onCorrected={(p) => setCorrected((c) => [...new Set([...c, p])])} />
-          <Finish s={s} corrected={corrected} note={note} />
+          <Finish s={s} corrected={corrected} note={note} off={off} />
           <Earlier events={events} />
         </div>
       </div>
@@ -199,6 +205,7 @@ function Finish(p: {
   s: ReturnType<typeof useSession>;
   corrected: readonly string[];
   note: ReturnType<typeof useEvents>['note'];
+  off: () => Promise<string | null>;
 }) {
   const { session, drawn } = p.s;
   const [told, tell] = useState<string | null>(null);
@@ -216,7 +223,7 @@ function Finish(p: {
       corrected: p.corrected,
     });
     setBusy(true);
-    const fault = await p.note(event);
+    const fault = (await p.note(event)) ?? (session.bench === null ? await p.off() : null);
     setBusy(false);
     tell(fault ? `Not logged: ${fault}` : 'Logged. Power off, and set the pull again while you are at it.');
   };

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { HeatStep } from '@/core/documents/event';
 import { UNEXPLAINED, weighCauses } from '@/core/engine/firstHeat/causes';
 import { lossFound, ohmsFound } from '@/core/engine/firstHeat/found';
@@ -27,6 +27,7 @@ export function Verdict({
   const { say } = useUnits();
   const store = useRigStore();
   const doc = useRig((r) => r.doc);
+  const [practised, setPractised] = useState(false);
   const reads = useMemo(
     () => session.reads.filter((r) => r.amps !== null || r.volts !== null),
     [session.reads],
@@ -45,6 +46,8 @@ export function Verdict({
       </section>
     );
   const correct = (label: string, patch: Patch, paths: readonly string[]) => {
+    // A practice bench is made up: it corrects nothing of the real rig.
+    if (session.bench !== null) return setPractised(true);
     const from = Object.fromEntries(paths.map((p) => [p, 'measured']));
     const edited = apply(doc, { ...patch, from });
     if (store.getState().edit(label, edited)) paths.forEach(onCorrected);
@@ -95,6 +98,9 @@ export function Verdict({
         <p className={css.apart}>
           <b>To part the first two:</b> {apart}
         </p>
+      )}
+      {practised && session.bench !== null && (
+        <p role="status">That is what you would take over. The bench is made up, so the rig stays as it is.</p>
       )}
       {ohms && !wild && <Ohms {...{ ohms, reads, correct }} known={doc.wire.measuredOhm} />}
       {loss && !wild && (

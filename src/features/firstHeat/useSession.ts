@@ -49,7 +49,11 @@ export function useSession(rigId: string, rig: Rig) {
   const plan: readonly HeatExpected[] = useMemo(() => heatPlan(drawn), [drawn]);
   const port = useRef<{ n: number; port: MeterPort } | null>(null);
   const bench = (n: number): MeterPort => {
-    if (port.current?.n !== n) port.current = { n, port: practiceBench(drawn, n) };
+    if (port.current?.n !== n) {
+      port.current = { n, port: practiceBench(drawn, n) };
+      // After a reload the bench stands where it was set.
+      if (session.at !== null && plan[session.at]) port.current.port.set(plan[session.at]!.setting);
+    }
     return port.current.port;
   };
   const read = (i: number, step: Partial<HeatStep>) =>
