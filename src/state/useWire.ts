@@ -26,5 +26,6 @@ export function useWire(rigId: string) {
       : Promise.resolve(null);
   const hang = (w: { alloy: string; diameterMm: number; lengthMm: number }) =>
     then('POST', events, { kind: 'hang', at: now(), ...w, note: '' });
-  return { wire, load, on, off, hang };
+  const write = (note: string) => then('POST', events, { kind: 'remark', at: now(), note });
+  return { wire, load, on, off, hang, write };
 }

@@ -12,7 +12,8 @@ import { Pictures } from './Pictures';
 
 /** The wire that is on a rig now: its hours and cuts, power on and off, a new one; and the rig's own pictures. */
 export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => void }) {
-  const { wire, on, off, hang } = useWire(rigId);
+  const { wire, on, off, hang, write } = useWire(rigId);
+  const [remark, setRemark] = useState('');
   const [rig, setRig] = useState<Rig | null>(null);
   const [asking, ask] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
@@ -78,6 +79,25 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
             One-page sheet
           </a>
         </p>
+        <form
+          className={css.naming}
+          onSubmit={(e) => {
+            e.preventDefault();
+            if (remark.trim()) void then(write(remark.trim())).then((f) => (f ? setFault(f) : setRemark('')));
+          }}
+        >
+          <input
+            aria-label="Remark"
+            placeholder="a remark for the time line"
+            value={remark}
+            maxLength={2000}
+            onChange={(e) => setRemark(e.target.value)}
+          />{' '}
+          {/* prettier-ignore */}
+          <button type="submit" className="quiet">
+            write it down
+          </button>
+        </form>
         <Pictures rigId={rigId} cutId={null} of="the rig" />
       </div>
     </section>

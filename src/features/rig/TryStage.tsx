@@ -15,6 +15,7 @@ import { useUnits } from '@/ui/Units';
 import css from './try.module.css';
 import { GRADE_HELP, GRADE_WORDS, SEEN_WORDS, SETTING_NAMES } from './words';
 
+const TestCutHow = dynamic(() => import('./TestCutHow').then((m) => m.TestCutHow), { ssr: false });
 const SeenDialog = dynamic(() => import('./SeenDialog').then((m) => m.SeenDialog), { ssr: false });
 const Stopwatch = dynamic(() => import('./Stopwatch').then((m) => m.Stopwatch), { ssr: false });
 
@@ -71,6 +72,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
   const [busy, setBusy] = useState(false);
   const [timing, setTiming] = useState(false);
   const [looking, setLooking] = useState(false);
+  const [how, setHow] = useState(false);
   const role = SETTING_ROLE[doc.control.kind];
   const put = <K extends keyof Draft>(key: K, value: Draft[K]) => setDraft((d) => ({ ...d, [key]: value }));
   const number =
@@ -269,7 +271,11 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
         <button type="button" className="quiet" onClick={() => setLooking(true)}>
           by drawings
         </button>
+        <button type="button" className="quiet" onClick={() => setHow(true)}>
+          how to make one
+        </button>
       </fieldset>
+      {how && <TestCutHow onClose={() => setHow(false)} />}
       {looking && (
         <SeenDialog seen={draft.seen} onSeen={(seen) => put('seen', seen)} onClose={() => setLooking(false)} />
       )}
