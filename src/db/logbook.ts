@@ -1,7 +1,7 @@
 import { eq, sql, type SQL } from 'drizzle-orm';
 import { EVENT_KINDS, type RigEvent } from '@/core/documents/event';
 import type { LoggedCut } from '@/core/documents/log';
-import { asksForCuts, type EntryKind, type LogQuery } from '@/core/documents/logbook';
+import { asksForCuts, type CutLine, type EntryKind, type LogQuery } from '@/core/documents/logbook';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { ControlKind } from '@/core/documents/controlKinds';
 import type { Db } from './open';
@@ -166,19 +166,6 @@ function toEntry(r: Row): LogEntry {
     made: r.foam_kind === null ? null : { foam: r.foam_kind, foamKgM3: r.foam_kg_m3, alloy: r.alloy, wireMm: r.wire_mm, control: r.control, feedMmS: r.feed_mm_s }, // prettier-ignore
     pictures: r.pictures,
   };
-}
-
-/** A cut with what a spreadsheet wants of its rig. */
-export interface CutLine {
-  readonly id: string;
-  readonly rig: string;
-  readonly foamKind: string | null;
-  readonly foamKgM3: number | null;
-  readonly alloy: string | null;
-  readonly wireMm: number | null;
-  readonly wireLengthMm: number | null;
-  readonly control: string | null;
-  readonly cut: LoggedCut;
 }
 
 /** Cuts that meet a query, the oldest first, without a limit. */

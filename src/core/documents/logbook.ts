@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ALLOY_IDS } from '../catalog/alloys';
 import { FOAM_IDS } from '../catalog/foams';
-import { GRADES, SEEN } from './log';
+import { GRADES, SEEN, type LoggedCut } from './log';
 
 export const ENTRY_KINDS = ['cut', 'heat', 'pull', 'hot', 'hang', 'change', 'remark'] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
@@ -56,3 +56,16 @@ export const logViewSchema = z.strictObject({
   name: z.string().trim().min(1).max(80),
   query: z.string().max(1000),
 });
+
+/** A cut as a spreadsheet has it: its id, its rig by name, and what of the rig it was made on. */
+export interface CutLine {
+  readonly id: string;
+  readonly rig: string;
+  readonly foamKind: string | null;
+  readonly foamKgM3: number | null;
+  readonly alloy: string | null;
+  readonly wireMm: number | null;
+  readonly wireLengthMm: number | null;
+  readonly control: string | null;
+  readonly cut: LoggedCut;
+}

@@ -1,11 +1,11 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { call, inWords } from '@/state/api';
+import { PickFile } from '@/ui/PickFile';
 
 /** One file out, one file in. What comes in is checked whole before anything is replaced, and asked about first. */
 export function Backup() {
-  const input = useRef<HTMLInputElement>(null);
   const [asked, ask] = useState<{ name: string; doc: unknown } | null>(null);
   const [told, tell] = useState<string | null>(null);
   const read = async (file: File) => {
@@ -36,19 +36,11 @@ export function Backup() {
         <Button component="a" href="/api/backup" download variant="contained">
           Take a backup
         </Button>{' '}
-        <Button onClick={() => input.current?.click()}>Put one back …</Button>
-        <input
-          ref={input}
-          type="file"
+        <PickFile
+          name="Backup file"
+          words="Put one back …"
           accept="application/json,.json"
-          className="hidden-visually"
-          aria-label="Backup file"
-          tabIndex={-1}
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            e.target.value = '';
-            if (file) void read(file);
-          }}
+          onFile={(f) => void read(f)}
         />
       </p>
       {asked && (

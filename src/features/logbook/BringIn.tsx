@@ -4,13 +4,14 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { DAY_ORDERS, type DayOrder, type Mapped, type Mapping } from '@/core/documents/logImport';
 import { readCsv } from '@/formats/log/readCsv';
 import { isOwn } from '@/formats/log/toCuts';
 import { call } from '@/state/api';
 import type { Imported } from '@/state/types';
 import { Choice } from '@/ui/Choice';
+import { PickFile } from '@/ui/PickFile';
 import { guessed, MAP_NAMES, MAP_UNITS, ORDER_NAMES } from './guess';
 import css from './logbook.module.css';
 import type { RigName } from './Logbook';
@@ -31,7 +32,6 @@ interface Chosen {
 
 /** Cuts from a file: this program's own as they were, a spreadsheet by a mapping of its columns. Whole or not at all. */
 export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDone: () => void }) {
-  const input = useRef<HTMLInputElement>(null);
   const [chosen, choose] = useState<Chosen | null>(null);
   const [rigId, setRig] = useState(p.rigs[0]?.id ?? '');
   const [columns, setColumns] = useState<Mapping['columns']>({});
@@ -86,9 +86,13 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
           its columns. Every row is checked first; if one is wrong, none is brought in.
         </p>
         <p>
-          <Button variant="outlined" onClick={() => input.current?.click()}>
-            {chosen ? 'Another file …' : 'Choose a file …'}
-          </Button>{' '}
+          <PickFile
+            name="File with cuts"
+            words={chosen ? 'Another file …' : 'Choose a file …'}
+            accept=".csv,.json,.txt,text/csv,application/json"
+            variant="outlined"
+            onFile={(f) => void look(f)}
+          />{' '}
           {chosen && (
             <>
               <b>{chosen.name}</b>:{' '}
@@ -96,19 +100,6 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
             </>
           )}
         </p>
-        <input
-          ref={input}
-          type="file"
-          accept=".csv,.json,.txt,text/csv,application/json"
-          className="hidden-visually"
-          aria-label="File with cuts"
-          tabIndex={-1}
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            e.target.value = '';
-            if (file) void look(file);
-          }}
-        />
         {chosen && !chosen.own && (
           <>
             <div className={css.two}>

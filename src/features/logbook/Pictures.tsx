@@ -1,13 +1,12 @@
 'use client';
-import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { usePhotos } from '@/state/usePhotos';
+import { PickFile } from '@/ui/PickFile';
 import css from './logbook.module.css';
 
 /** Pictures of a rig or of a cut: small ones that open, one more, one less. */
 export function Pictures({ rigId, cutId, of }: { rigId: string; cutId: string | null; of: string }) {
   const { photos, add, drop } = usePhotos(rigId, cutId);
-  const input = useRef<HTMLInputElement>(null);
   const [told, tell] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const bring = async (file: File) => {
@@ -39,22 +38,14 @@ export function Pictures({ rigId, cutId, of }: { rigId: string; cutId: string | 
           </button>
         </figure>
       ))}
-      <Button size="small" disabled={busy} onClick={() => input.current?.click()}>
-        {busy ? 'Sizing it down …' : `Picture of ${of} …`}
-      </Button>
-      <input
-        ref={input}
-        type="file"
+      <PickFile
+        name={`Picture of ${of}`}
+        words={busy ? 'Sizing it down …' : `Picture of ${of} …`}
         accept="image/*"
-        capture="environment"
-        className="hidden-visually"
-        aria-label={`Picture of ${of}`}
-        tabIndex={-1}
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          e.target.value = '';
-          if (file) void bring(file);
-        }}
+        camera
+        size="small"
+        disabled={busy}
+        onFile={(f) => void bring(f)}
       />
       {told && <p role="alert">{told}</p>}
     </div>

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
-import { GRADES, loggedCutSchema, SEEN, type Grade, type LoggedCut, type Seen } from '@/core/documents/log';
+import { GRADES, loggedCutSchema, type Grade, type LoggedCut, type Seen } from '@/core/documents/log';
 import { faultsOf } from '@/core/documents/faults';
 import { SETTING_ROLE } from '@/core/words/control';
 import type { Role } from '@/core/units/profile';
@@ -12,11 +12,10 @@ import { Check } from '@/ui/Check';
 import { QuantityField } from '@/ui/QuantityField';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
+import { SeenChips } from './SeenChips';
 import css from './try.module.css';
-import { GRADE_HELP, GRADE_WORDS, SEEN_WORDS, SETTING_NAMES } from './words';
+import { GRADE_HELP, GRADE_WORDS, SETTING_NAMES } from './words';
 
-const TestCutHow = dynamic(() => import('./TestCutHow').then((m) => m.TestCutHow), { ssr: false });
-const SeenDialog = dynamic(() => import('./SeenDialog').then((m) => m.SeenDialog), { ssr: false });
 const Stopwatch = dynamic(() => import('./Stopwatch').then((m) => m.Stopwatch), { ssr: false });
 
 interface Draft {
@@ -71,8 +70,6 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [timing, setTiming] = useState(false);
-  const [looking, setLooking] = useState(false);
-  const [how, setHow] = useState(false);
   const role = SETTING_ROLE[doc.control.kind];
   const put = <K extends keyof Draft>(key: K, value: Draft[K]) => setDraft((d) => ({ ...d, [key]: value }));
   const number =
@@ -254,31 +251,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
         ))}
         {draft.grade && <p className={css.help}>{GRADE_HELP[draft.grade]}</p>}
       </fieldset>
-      <fieldset className={css.chips}>
-        <legend>What was seen</legend>
-        {SEEN.map((s) => (
-          <label key={s} data-on={draft.seen.includes(s)}>
-            <input
-              type="checkbox"
-              checked={draft.seen.includes(s)}
-              onChange={(e) =>
-                put('seen', e.target.checked ? [...draft.seen, s] : draft.seen.filter((x) => x !== s))
-              }
-            />
-            {SEEN_WORDS[s]}
-          </label>
-        ))}
-        <button type="button" className="quiet" onClick={() => setLooking(true)}>
-          by drawings
-        </button>
-        <button type="button" className="quiet" onClick={() => setHow(true)}>
-          how to make one
-        </button>
-      </fieldset>
-      {how && <TestCutHow onClose={() => setHow(false)} />}
-      {looking && (
-        <SeenDialog seen={draft.seen} onSeen={(seen) => put('seen', seen)} onClose={() => setLooking(false)} />
-      )}
+      <SeenChips seen={draft.seen} onSeen={(seen) => put('seen', seen)} />
       {fault && (
         <p role="alert" className={css.fault}>
           {fault}

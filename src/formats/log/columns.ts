@@ -1,17 +1,4 @@
-import type { LoggedCut } from '@/core/documents/log';
-
-/** What a cut's line carries beside the cut: its id, its rig by name, and what of the rig it was made on. */
-export interface CutLine {
-  readonly id: string;
-  readonly rig: string;
-  readonly foamKind: string | null;
-  readonly foamKgM3: number | null;
-  readonly alloy: string | null;
-  readonly wireMm: number | null;
-  readonly wireLengthMm: number | null;
-  readonly control: string | null;
-  readonly cut: LoggedCut;
-}
+import type { CutLine } from '@/core/documents/logbook';
 
 type Cell = string | number | boolean | null;
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { GRADES, loggedCutSchema, PLACES, SEEN, type LoggedCut } from '@/core/documents/log';
 import { mappingSchema } from '@/core/documents/logImport';
-import type { CutLine } from './columns';
+import type { CutLine } from '@/core/documents/logbook';
 import { dayTime } from './dayTime';
 import { MOST_ROWS, readCsv } from './readCsv';
 import { isOwn, mappedCuts, ownCuts } from './toCuts';

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
-import { cellsOf, OWN_COLUMNS, type CutLine } from './columns';
+import type { CutLine } from '@/core/documents/logbook';
+import { cellsOf, OWN_COLUMNS } from './columns';
 
 /**
  * Cells that a spreadsheet would take for a formula, with any marks already before them: they get one more `'`, which reading

@@ -1,0 +1,38 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { SEEN, type Seen } from '@/core/documents/log';
+import { SEEN_WORDS } from '@/core/words/cuts';
+import css from './try.module.css';
+
+const TestCutHow = dynamic(() => import('./TestCutHow').then((m) => m.TestCutHow), { ssr: false });
+const SeenDialog = dynamic(() => import('./SeenDialog').then((m) => m.SeenDialog), { ssr: false });
+
+/** What was seen on a cut: chosen by its word, or by a drawing of it; and how to make a cut that tells the truth. */
+export function SeenChips({ seen, onSeen }: { seen: readonly Seen[]; onSeen: (seen: Seen[]) => void }) {
+  const [open, setOpen] = useState<'none' | 'drawings' | 'how'>('none');
+  const close = () => setOpen('none');
+  return (
+    <fieldset className={css.chips}>
+      <legend>What was seen</legend>
+      {SEEN.map((s) => (
+        <label key={s} data-on={seen.includes(s)}>
+          <input
+            type="checkbox"
+            checked={seen.includes(s)}
+            onChange={(e) => onSeen(e.target.checked ? [...seen, s] : seen.filter((x) => x !== s))}
+          />
+          {SEEN_WORDS[s]}
+        </label>
+      ))}
+      <button type="button" className="quiet" onClick={() => setOpen('drawings')}>
+        by drawings
+      </button>
+      <button type="button" className="quiet" onClick={() => setOpen('how')}>
+        how to make one
+      </button>
+      {open === 'drawings' && <SeenDialog seen={seen} onSeen={onSeen} onClose={close} />}
+      {open === 'how' && <TestCutHow onClose={close} />}
+    </fieldset>
+  );
+}

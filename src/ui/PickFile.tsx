@@ -1,0 +1,45 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useRef } from 'react';
+
+/** A button that asks for a file. The same file can be chosen again. */
+export function PickFile(p: {
+  /** What the file is, for who cannot see the button. */
+  name: string;
+  words: string;
+  accept: string;
+  onFile: (file: File) => void;
+  disabled?: boolean;
+  /** Takes a picture with the camera at its back, where there is one. */
+  camera?: boolean;
+  variant?: 'text' | 'outlined' | 'contained';
+  size?: 'small' | 'medium';
+}) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <Button
+        variant={p.variant ?? 'text'}
+        size={p.size ?? 'medium'}
+        disabled={p.disabled ?? false}
+        onClick={() => input.current?.click()}
+      >
+        {p.words}
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept={p.accept}
+        {...(p.camera ? { capture: 'environment' as const } : {})}
+        className="hidden-visually"
+        aria-label={p.name}
+        tabIndex={-1}
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          e.target.value = '';
+          if (file) p.onFile(file);
+        }}
+      />
+    </>
+  );
+}
