@@ -144,6 +144,8 @@ export const cuts = pgTable(
     index('cuts_rig').on(t.rigId),
     index('cuts_pair').on(t.foamStockId, t.spoolId),
     index('cuts_at').on(t.at, t.id),
+    index('cuts_grade').on(t.grade),
+    index('cuts_foam').on(t.foamKind),
   ],
 );
 

@@ -8,7 +8,7 @@ export type EntryKind = (typeof ENTRY_KINDS)[number];
 export const LOG_SORTS = ['at', 'rig', 'setting', 'width', 'feed', 'kerf', 'amps'] as const;
 export const LOG_GRADES = [...GRADES, 'limit'] as const;
 /** Rows of the logbook that are asked for at a time, and at most. */
-export const LOG_PAGE = 30;
+export const LOG_PAGE = 20;
 
 const list = <T extends readonly [string, ...string[]]>(of: T) =>
   z

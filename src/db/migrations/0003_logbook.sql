@@ -47,4 +47,6 @@ ALTER TABLE "photos" ADD CONSTRAINT "photos_cut_id_cuts_id_fk" FOREIGN KEY ("cut
 CREATE INDEX "events_rig" ON "events" USING btree ("rig_id","at");--> statement-breakpoint
 CREATE INDEX "photos_rig" ON "photos" USING btree ("rig_id");--> statement-breakpoint
 CREATE INDEX "photos_cut" ON "photos" USING btree ("cut_id");--> statement-breakpoint
-CREATE INDEX "cuts_at" ON "cuts" USING btree ("at","id");
+CREATE INDEX "cuts_at" ON "cuts" USING btree ("at","id");--> statement-breakpoint
+CREATE INDEX "cuts_grade" ON "cuts" USING btree ("grade");--> statement-breakpoint
+CREATE INDEX "cuts_foam" ON "cuts" USING btree ("foam_kind");
