@@ -1,6 +1,8 @@
 import type { APIRequestContext } from '@playwright/test';
 import { expect, test } from './fixtures';
 
+test.use({ apart: 'heat' });
+
 interface EventRow {
   event: {
     kind: string;

@@ -2,11 +2,13 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
 import { startServer, type Server } from './server';
 
-/** One seeded server for a file's tests; pages fail on console errors and on any request to another host. */
-export const test = base.extend<{ watched: void }, { server: Server; seeded: boolean }>({
+/** One seeded server for the files that share it; pages fail on console errors and on any request to another host. */
+export const test = base.extend<{ watched: void }, { server: Server; seeded: boolean; apart: string }>({
   seeded: [true, { option: true, scope: 'worker' }],
+  // A file that changes what others look at names itself here, and gets a server of its own.
+  apart: ['', { option: true, scope: 'worker' }],
   server: [
-    async ({ seeded }, provide) => {
+    async ({ seeded, apart: _ }, provide) => {
       const server = await startServer({ seed: seeded });
       await provide(server);
       await server.stop();

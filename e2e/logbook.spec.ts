@@ -2,6 +2,8 @@ import fs from 'node:fs';
 import type { APIRequestContext, Page } from '@playwright/test';
 import { accessible, expect, test } from './fixtures';
 
+test.use({ apart: 'logbook' });
+
 interface RigRow {
   id: string;
   doc: { name: string };
@@ -69,9 +71,10 @@ test('one rig over time: charts, how each cut moved it, its wire, power on and o
   await wire.getByRole('button', { name: 'A new wire is on' }).click();
   await expect(wire.locator('dl')).toContainText(new Date().toISOString().slice(0, 10));
   await expect(wire.locator('dl')).toContainText('0 min');
-  await page.reload();
+  await page.goto(`/log?rig=${id}&kinds=hang,hot`);
   await expect(rows(page).filter({ hasText: /New wire Nickel/ })).toHaveCount(2);
   await expect(rows(page).filter({ hasText: 'Under power' })).toHaveCount(3);
+  await expect(rows(page)).toHaveCount(5);
 });
 
 test('a cut is measured afterwards and gets a picture, which the backup brings back', async ({

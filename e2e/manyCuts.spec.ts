@@ -2,6 +2,8 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './fixtures';
 import { OWN_COLUMNS } from '../src/formats/log/columns';
 
+test.use({ apart: 'many' });
+
 const MANY = 20_000;
 
 /** A log of this program with `n` cuts of the sample's rigs, as text. */
