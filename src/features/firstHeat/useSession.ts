@@ -36,9 +36,9 @@ export function useSession(rigId: string, rig: Rig) {
   const [drawn, setDrawn] = useState(rig);
   const [session, setSession] = useState<Session>(FRESH);
   useEffect(() => setSession(kept(rigId)), [rigId]);
-  const put = (more: Partial<Session>) =>
+  const change = (to: (s: Session) => Partial<Session>) =>
     setSession((s) => {
-      const next = { ...s, ...more };
+      const next = { ...s, ...to(s) };
       try {
         window.localStorage.setItem(keyOf(rigId), JSON.stringify(next));
       } catch {
@@ -46,6 +46,7 @@ export function useSession(rigId: string, rig: Rig) {
       }
       return next;
     });
+  const put = (more: Partial<Session>) => change(() => more);
   const plan: readonly HeatExpected[] = useMemo(() => heatPlan(drawn), [drawn]);
   const port = useRef<{ n: number; port: MeterPort } | null>(null);
   const bench = (n: number): MeterPort => {
@@ -57,16 +58,10 @@ export function useSession(rigId: string, rig: Rig) {
     return port.current.port;
   };
   const read = (i: number, step: Partial<HeatStep>) =>
-    setSession((s) => {
+    change((s) => {
       const reads = plan.map((p, k): HeatStep => s.reads[k] ?? { setting: p.setting, amps: null, volts: null });
       reads[i] = { ...reads[i]!, ...step };
-      const next = { ...s, reads };
-      try {
-        window.localStorage.setItem(keyOf(rigId), JSON.stringify(next));
-      } catch {
-        // As above.
-      }
-      return next;
+      return { reads };
     });
   const setTo = (i: number) => {
     put({ at: i, since: Date.now() });

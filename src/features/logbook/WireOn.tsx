@@ -1,10 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { Rig } from '@/core/documents/rig';
-import { call } from '@/state/api';
-import type { OpenRig } from '@/state/types';
+import { call, inWords } from '@/state/api';
 import { useWire } from '@/state/useWire';
 import { PowerLine } from '@/ui/PowerLine';
 import css from './logbook.module.css';
@@ -14,12 +13,8 @@ import { Pictures } from './Pictures';
 export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => void }) {
   const { wire, on, off, hang, write } = useWire(rigId);
   const [remark, setRemark] = useState('');
-  const [rig, setRig] = useState<Rig | null>(null);
   const [asking, ask] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
-  useEffect(() => {
-    void call<OpenRig>('GET', `/api/rigs/${rigId}`).then((a) => a.kind === 'done' && setRig(a.data.record.doc));
-  }, [rigId]);
   if (!wire) return null;
   const hours = wire.minutes / 60;
   const then = async (done: Promise<string | null>) => {
@@ -29,7 +24,9 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
   };
   const hung = async () => {
     ask(false);
-    const { alloy, diameterMm, lengthMm } = rig!.wire;
+    const rig = await call<Rig>('GET', `/api/rigs/${rigId}/document`);
+    if (rig.kind !== 'done') return setFault(inWords(rig));
+    const { alloy, diameterMm, lengthMm } = rig.data.wire;
     setFault(await then(hang({ alloy, diameterMm, lengthMm })));
   };
   return (
@@ -65,7 +62,7 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
             </Button>
           </p>
         ) : (
-          <button type="button" className="quiet" disabled={!rig} onClick={() => ask(true)}>
+          <button type="button" className="quiet" onClick={() => ask(true)}>
             I hung a new wire …
           </button>
         )}
