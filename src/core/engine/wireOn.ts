@@ -31,7 +31,7 @@ export function wireOn(events: readonly RigEvent[], now: number): WireOn {
   return { hungAt, minutes, onSince };
 }
 
-/** Whether a wire under power has been without a cut for too long: minutes since the later of switching on and the last cut. */
+/** Minutes that a wire under power has been without a cut: since the later of switching on and the last cut. */
 export function idleMinutes(onSince: string, lastCut: string | null, now: number): number {
   const since = Math.max(Date.parse(onSince), lastCut === null ? 0 : Date.parse(lastCut));
   return Math.max(0, (now - since) / 60000);
