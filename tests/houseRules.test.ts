@@ -16,7 +16,7 @@ const MAY: Record<string, readonly string[]> = {
   app: ['core', 'formats', 'workers', 'devices', 'server', 'state', 'ui', 'features', 'app'],
 };
 /** Packages that may stand in core, each named with its room in core's README. */
-const CORE_PACKAGES = ['zod'];
+const CORE_PACKAGES = ['zod', 'clipper2-ts'];
 
 const root = path.resolve('src');
 const files = fs.readdirSync(root, { recursive: true, encoding: 'utf8' }).filter((f) => /\.tsx?$/.test(f));

@@ -4,12 +4,15 @@ import { drawerSchema } from '../documents/drawer';
 import { logSchema } from '../documents/log';
 import { readNeedRig, type NeedRig } from '../documents/need';
 import { rigSchema } from '../documents/rig';
+import { planSchema } from '../documents/plan';
 import { match } from './match/match';
+import { CoreFault } from '../numeric/fault';
 import { need } from './need';
 import { solve } from './solve';
+import { template } from './template/template';
 import { tune } from './advise';
 
-export const VERBS = ['solve', 'need', 'match', 'tune'] as const;
+export const VERBS = ['solve', 'need', 'match', 'tune', 'template'] as const;
 export type Verb = (typeof VERBS)[number];
 
 export type Answer =
@@ -41,6 +44,7 @@ const WORK: Record<Verb, Work<unknown>> = {
   }),
   match: work({ read: bySchema(drawerSchema), run: match }),
   tune: work({ read: bySchema(logSchema), run: tune }),
+  template: work({ read: bySchema(planSchema), run: template }),
 };
 
 /** Documents of a call, read; `many` where they came as an array. */
@@ -66,7 +70,17 @@ export function readAll(verb: Verb, input: unknown): ReadAll {
 export function runVerb(verb: Verb, input: unknown): Answer {
   const read = readAll(verb, input);
   if (!read.ok) return read;
-  const output = read.docs.map(WORK[verb].run);
+  const output: unknown[] = [];
+  for (const [i, doc] of read.docs.entries()) {
+    try {
+      output.push(WORK[verb].run(doc));
+    } catch (e) {
+      // What only the work itself can find: a skin thicker than the section, a slot deeper than it.
+      if (!(e instanceof CoreFault)) throw e;
+      const path = read.many ? inArray(i, e.field) : e.field;
+      return { ok: false, faults: [{ path, rule: e.code, message: e.rule }] };
+    }
+  }
   return { ok: true, output: read.many ? output : output[0] };
 }
 

@@ -1,0 +1,136 @@
+import type { AtFeed } from './heat';
+import type { Pass } from './passes';
+import { cornerCut } from './trail';
+import { walkerOf, type Walker } from './walk';
+
+/** Nominal slots of the two ends: those that the templates allow for, mm. */
+export interface Slots {
+  readonly root: number;
+  readonly tip: number;
+}
+
+/** How one way from node to node is led: the feed of the longer end, and whether the tolerance can be met there. */
+export interface Leg {
+  readonly feed: number;
+  readonly seconds: number;
+  readonly root: number;
+  readonly tip: number;
+  readonly slowed: boolean;
+  readonly meets: boolean;
+}
+/** A wait at a node, and what it melts beyond the slot on a side, mm; `vain` where it would melt more than it saves. */
+export interface Wait {
+  readonly node: number;
+  readonly n: number;
+  readonly seconds: number;
+  readonly melts: number;
+  readonly saves: number;
+  readonly vain: boolean;
+}
+export interface Paced {
+  readonly legs: readonly Leg[];
+  readonly waits: readonly Wait[];
+  /** Seconds after the start at which each node is reached and left. */
+  readonly arrive: readonly number[];
+  readonly leave: readonly number[];
+  readonly seconds: number;
+}
+export interface PaceOptions {
+  readonly toleranceMm: number;
+  /** Least seconds of a wait by hand; 0 where motors wait. */
+  readonly leastWaitS: number;
+  readonly corner: number;
+  /** Shares of the tolerance that a leg may use, where a forecast has shown that all of it is too much. */
+  readonly shares?: ReadonlyMap<number, number>;
+}
+
+/** Feeds that are looked through for one that meets the tolerance. */
+const TRIES = 48;
+/** The estimate must leave this much of the tolerance to what it does not see. */
+const SPARE = 0.93;
+
+/** Estimated deviations of a leg at a feed of its longer end, mm: root, middle, tip. */
+function deviations(h: AtFeed, w: Slots, root: number, tip: number, curvature: number, feed: number) {
+  const long = Math.max(root, tip) || 1;
+  const vr = (feed * root) / long;
+  const vt = (feed * tip) / long;
+  const vm = 0.5 * (vr + vt);
+  const f = h.lag(vm);
+  const slot = (v: number) => Math.max(h.diameter, h.slot(Math.max(v, 1e-3)));
+  return {
+    root: root > 0 ? -(slot(vr) - w.root) / 2 : 0,
+    tip: tip > 0 ? -(slot(vt) - w.tip) / 2 : 0,
+    middle: (w.root + w.tip) / 4 - slot(vm) / 2 - (f * f * curvature) / 2,
+    clean: vm > 0 && Math.min(vr, vt) >= h.slowest * 0.999 && Math.max(vr, vt) <= h.fastest,
+  };
+}
+
+/**
+ * The pace of a pass: every leg at the advised feed of its longer end, slower (or, where only that helps, faster) within the clean
+ * window where the core would leave the tolerance; a wait at a corner that would be cut off beyond it, no longer than 1.5 lags take.
+ */
+export function paceOf(pass: Pass, h: AtFeed, w: Slots, o: PaceOptions, base = false): Paced {
+  const walk = walkerOf(pass);
+  const legs = Array.from({ length: walk.count }, (_, i) => legOf(walk, i, pass, h, w, o, base));
+  const waits = base ? [] : waitsOf(pass, walk, legs, h, o);
+  const arrive = [0];
+  const leave: number[] = [];
+  for (let i = 0; i < pass.nodes.length; i++) {
+    const wait = waits.find((x) => x.node === i)?.seconds ?? 0;
+    leave.push(arrive[i]! + wait);
+    if (i < legs.length) arrive.push(leave[i]! + legs[i]!.seconds);
+  }
+  return { legs, waits, arrive, leave, seconds: leave[leave.length - 1]! };
+}
+
+function legOf(walk: Walker, i: number, pass: Pass, h: AtFeed, w: Slots, o: PaceOptions, base: boolean): Leg {
+  const root = walk.root(i);
+  const tip = walk.tip(i);
+  const long = Math.max(root, tip);
+  const leg = (feed: number, slowed: boolean, meets: boolean): Leg => ({
+    feed,
+    seconds: long / feed,
+    root,
+    tip,
+    slowed,
+    meets,
+  });
+  const inFoam = pass.nodes[i]!.kind !== 'start' && pass.nodes[i + 1]!.kind !== 'out';
+  if (base || !inFoam || !(long > 0)) return leg(h.advised, false, true);
+  const curvature = walk.curvature(i);
+  const worst = (v: number) => {
+    const d = deviations(h, w, root, tip, curvature, v);
+    return { off: Math.max(Math.abs(d.root), Math.abs(d.tip), Math.abs(d.middle)), clean: d.clean };
+  };
+  const limit = SPARE * o.toleranceMm * (o.shares?.get(i) ?? 1);
+  const plain = worst(h.advised);
+  if (plain.off <= limit) return leg(h.advised, false, true);
+  let best = { v: h.advised, off: plain.off };
+  let met: number | null = null;
+  for (let k = 0; k <= TRIES; k++) {
+    const v = h.slowest * (h.fastest / h.slowest) ** (k / TRIES);
+    const { off, clean } = worst(v);
+    if (!clean) continue;
+    if (off < best.off) best = { v, off };
+    const nearer = met === null || Math.abs(Math.log(v / h.advised)) < Math.abs(Math.log(met / h.advised));
+    if (off <= limit && nearer) met = v;
+  }
+  const v = met ?? best.v;
+  return leg(v, v < h.advised, met !== null || best.off <= o.toleranceMm);
+}
+
+function waitsOf(pass: Pass, walk: Walker, legs: readonly Leg[], h: AtFeed, o: PaceOptions): Wait[] {
+  return pass.nodes.flatMap((node, i): Wait[] => {
+    if (Math.abs(node.turnDeg) < o.corner || i === 0 || i >= legs.length) return [];
+    const before = legs[i - 1]!;
+    const long = Math.max(before.root, before.tip) || 1;
+    const feed = (before.feed * (before.root + before.tip)) / (2 * long);
+    const lag = h.lag(feed);
+    const saves = cornerCut(h.pace, lag, feed, node.turnDeg, 0);
+    if (saves <= 0.8 * o.toleranceMm) return [];
+    const seconds = Math.max(o.leastWaitS, (1.5 * lag) / feed);
+    const melts = Math.max(0, h.standing(seconds) - h.slot(feed)) / 2;
+    const vain = melts > saves;
+    return [{ node: i, n: node.n, seconds: vain ? 0 : seconds, melts, saves, vain }];
+  });
+}

@@ -1,0 +1,53 @@
+import type { Plan } from '../../documents/plan';
+import { GRAVITY as G_N } from '../../physics/heat/loss';
+import { shareForPull } from '../../physics/tension/pulled';
+import type { Evaluation } from '../evaluate';
+import type { AtFeed } from './heat';
+import { pulledOf } from './method';
+import type { Paced } from './pace';
+import type { Pass } from './passes';
+import { walkerOf } from './walk';
+
+/** The force along the way that holds the feed at a station, N: over 0 pulled, under 0 held back; and what the drive gives there. */
+export interface PullAt {
+  readonly n: number;
+  readonly newtons: number;
+  /** Grams to add to the drive (under 0: to take off) so that the feed holds. */
+  readonly grams: number;
+  /** What an unled drive does here. */
+  readonly does: 'holds' | 'stalls' | 'runs-away';
+}
+
+/** What a method's own weight or cords give along a direction (ux along the bench or down the fall, uy up), N; null where hands lead. */
+function given(plan: Plan, ux: number, uy: number): number | null {
+  const m = plan.method;
+  if (m.kind === 'gravity') return (((m.massG - m.counterG) / 1000) * G_N - m.frictionN) * ux;
+  if (m.kind === 'equal-pull') return 2 * m.pullN * ux - weight(plan) * uy;
+  return null;
+}
+/** What of the bow's weight the wire has to bear, N. */
+const weight = (plan: Plan) => (plan.bow.hung ? 0 : (plan.bow.massG / 1000) * G_N);
+
+/** The force that holds the feed at each station of a pass: drag at the feed there, and the bow's own weight up or down the slope. */
+export function pullsOf(plan: Plan, pass: Pass, paced: Paced, h: AtFeed, e: Evaluation): PullAt[] {
+  const walk = walkerOf(pass);
+  const pulled = pulledOf(e);
+  return pass.nodes.flatMap((node, i): PullAt[] => {
+    if (node.kind !== 'station' || i >= walk.count) return [];
+    const leg = paced.legs[Math.min(i, walk.count - 2)]!;
+    const feed = (leg.root + leg.tip) / 2 / leg.seconds;
+    const a = walk.middleAt(i, 0);
+    const b = walk.middleAt(i, 0.5);
+    const run = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
+    const [ux, uy] = [(b[0] - a[0]) / run, (b[1] - a[1]) / run];
+    const drag = h.drag(feed);
+    const gives = given(plan, ux, uy);
+    if (gives === null) {
+      const newtons = drag + weight(plan) * uy;
+      return [{ n: node.n, newtons, grams: 0, does: 'holds' }];
+    }
+    const share = shareForPull(pulled, gives);
+    const does = share === null || share > 1 ? 'runs-away' : share * h.fastest < h.slowest ? 'stalls' : 'holds';
+    return [{ n: node.n, newtons: drag, grams: ((drag - gives) / G_N) * 1000, does }];
+  });
+}

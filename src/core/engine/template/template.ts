@@ -1,0 +1,192 @@
+import type { Plan } from '../../documents/plan';
+import type { TemplatesDocument } from '../../documents/templates';
+import { allowance, type Allowance } from '../../physics/shape/allowance';
+import { arcs, pointAt } from '../../physics/shape/polyline';
+import { planFindingWords } from '../../words/plan';
+import { METRIC_SAY } from '../../words/say';
+import { evaluate, type Evaluation } from '../evaluate';
+import { merge } from '../merge';
+import { blankOf, type BlankPlan } from './blank';
+import { CORNER_DEG, edgesOf, wantedOf, type End, type Wanted } from './ends';
+import { planFindings, type PlanDraft } from './findings';
+import type { Foreseen } from './forecast';
+import { atFeedOf, type AtFeed } from './heat';
+import { edgeLength, methodOf, type MethodNumbers } from './method';
+import { mountOf, type Mount } from './mount';
+import { pacedAndForeseen } from './settle';
+import type { Paced, Slots } from './pace';
+import { passesOf, type Pass } from './passes';
+import { pieceOf, type TemplatePiece } from './pieces';
+import { pullsOf, type PullAt } from './pull';
+
+/** One pass worked out: its templates, pace, pull and forecast. */
+export interface PassPlan {
+  readonly pass: Pass;
+  readonly pieces: { readonly root: TemplatePiece; readonly tip: TemplatePiece };
+  readonly paced: Paced | null;
+  readonly pulls: readonly PullAt[];
+  readonly forecast: readonly Foreseen[];
+}
+/** Everything that comes of a plan. mm, s, N. */
+export interface TemplatePlan {
+  readonly plan: Plan;
+  readonly wanted: Readonly<Record<End, Wanted>>;
+  readonly feed: Readonly<Record<End, number | null>>;
+  readonly slot: Readonly<Record<End, number | null>>;
+  readonly grows: Readonly<Record<End, Allowance>>;
+  readonly passes: readonly PassPlan[];
+  readonly seconds: number | null;
+  readonly method: MethodNumbers;
+  readonly blank: BlankPlan;
+  readonly mounts: Readonly<Record<End, Mount>>;
+  readonly heat: AtFeed | null;
+  readonly evaluation: Evaluation;
+  readonly findings: readonly PlanDraft[];
+}
+
+/** Works a plan out: allowance at each end by its own feed, templates, pace, pull, forecast, blank. Pure. */
+export function planOut(plan: Plan): TemplatePlan {
+  const e = evaluate(plan.rig);
+  const h = atFeedOf(e);
+  const wanted = { root: wantedOf(plan, 'root'), tip: wantedOf(plan, 'tip') };
+  // Ways of the bare sections give the feeds, the feeds the slots, the slots the templates.
+  const none = { root: edgesOf(wanted.root, NONE), tip: edgesOf(wanted.tip, NONE) };
+  const bare = passesOf(plan, wanted.root, wanted.tip, none.root, none.tip);
+  const feed = feedsOf(bare, h);
+  const slot = { root: slotAt(plan, feed.root), tip: slotAt(plan, feed.tip) };
+  const diameter = e.s.diameter * 1000;
+  const grow = (w: number | null) =>
+    allowance({
+      slot: w ?? diameter,
+      diameter,
+      pinnedTo: plan.template.pinnedTo,
+      firstCut: plan.template.firstCut,
+      round: plan.template.round,
+    });
+  const grows = { root: grow(slot.root), tip: grow(slot.tip) };
+  const edges = { root: edgesOf(wanted.root, grows.root), tip: edgesOf(wanted.tip, grows.tip) };
+  const slots: Slots = { root: Math.max(diameter, slot.root ?? 0), tip: Math.max(diameter, slot.tip ?? 0) };
+  const passes = passesOf(plan, wanted.root, wanted.tip, edges.root, edges.tip).map((pass): PassPlan => {
+    const going = h && pacedAndForeseen(pass, h, slots, paceOptions(plan));
+    return {
+      pass,
+      pieces: { root: pieceOf(plan, pass, wanted.root), tip: pieceOf(plan, pass, wanted.tip) },
+      paced: going && going.paced,
+      pulls: h && going ? pullsOf(plan, pass, going.paced, h, e) : [],
+      forecast: going ? going.forecast : [],
+    };
+  });
+  const blank = blankOf(plan, wanted.root, wanted.tip, Math.max(slots.root, slots.tip), e);
+  const out = {
+    plan,
+    wanted,
+    feed,
+    slot,
+    grows,
+    passes,
+    seconds: h ? passes.reduce((sum, p) => sum + p.paced!.seconds, 0) : null,
+    method: methodOf(
+      plan,
+      passes.map((p) => p.pass),
+      e,
+      h,
+    ),
+    blank,
+    mounts: { root: mountOf(plan, blank, wanted.root), tip: mountOf(plan, blank, wanted.tip) },
+    heat: h,
+    evaluation: e,
+  };
+  return { ...out, findings: planFindings(out) };
+}
+
+const NONE = { top: 0, bottom: 0 };
+
+export function paceOptions(plan: Plan) {
+  const byHand = plan.rig.frame.kind !== 'gantry';
+  const least = byHand ? (plan.rig.cut.lagSeenMm === null ? 2 : 1) : 0;
+  return { toleranceMm: plan.toleranceMm, leastWaitS: least, corner: CORNER_DEG };
+}
+
+/** Mean feed of each end over all passes: the longer way at the advised feed, both ends reaching each station together. */
+function feedsOf(passes: readonly Pass[], h: AtFeed | null): Record<End, number | null> {
+  if (!h) return { root: null, tip: null };
+  let seconds = 0;
+  const way = { root: 0, tip: 0 };
+  for (const pass of passes) {
+    for (let i = 1; i < pass.nodes.length - 2; i++) {
+      const r = pass.root.nodes[i + 1]! - pass.root.nodes[i]!;
+      const t = pass.tip.nodes[i + 1]! - pass.tip.nodes[i]!;
+      seconds += Math.max(r, t) / h.advised;
+    }
+    way.root += edgeLength(pass.root);
+    way.tip += edgeLength(pass.tip);
+  }
+  return { root: way.root / seconds, tip: way.tip / seconds };
+}
+
+/** Slot at a feed as `solve` gives it for the rig at that feed, mm. */
+function slotAt(plan: Plan, feed: number | null): number | null {
+  if (feed === null) return null;
+  const cut = evaluate(merge(plan.rig, { cut: { feedMmS: feed } })).cut;
+  return cut === null ? null : cut.width * 1000;
+}
+
+/** The greatest deviation along a forecast at one place of the span, with where it is. */
+export function worstOf(t: Pick<TemplatePlan, 'passes'>, where: 'root' | 'middle' | 'tip') {
+  let worst: TemplatesDocument['forecast']['root'] = { max: null, at: null, side: null };
+  for (const p of t.passes)
+    for (const f of p.forecast)
+      if (worst.max === null || Math.abs(f[where]) > Math.abs(worst.max))
+        worst = { max: f[where], at: f.at, side: p.pass.side };
+  return worst;
+}
+
+/** What was worked out as a document. */
+export function writtenTemplates(t: TemplatePlan): TemplatesDocument {
+  return {
+    format: 'upwind-rod/templates',
+    version: 1,
+    ends: t.passes.flatMap(({ pass, pieces, paced }) =>
+      (['root', 'tip'] as const).map((end) => {
+        const line = pass[end];
+        const along = arcs(line.points);
+        const lead = line.nodes[1]!;
+        return {
+          end,
+          side: pass.side,
+          feedMmS: t.feed[end],
+          kerfMm: t.slot[end],
+          growMm: pass.side === 'bottom' ? t.grows[end].bottom : pass.side === 'square' ? 0 : t.grows[end].top,
+          outline: pieces[end].outline.map(([x, y]): [number, number] => [x, y]),
+          stations: pass.nodes.flatMap((node, i) => {
+            if (node.kind !== 'station') return [];
+            const [x, y] = pointAt(line.points, along, line.nodes[i]!);
+            return [{ n: node.n, x, y, arcMm: line.nodes[i]! - lead, timeS: paced ? paced.arrive[i]! : null }];
+          }),
+        };
+      }),
+    ),
+    timeS: t.seconds,
+    waits: t.passes.flatMap(({ pass, paced }) =>
+      (paced?.waits ?? [])
+        .filter((w) => w.seconds > 0)
+        .map((w) => ({ side: pass.side, station: w.n, seconds: w.seconds })),
+    ),
+    method: { ...t.method },
+    pull: t.passes.flatMap(({ pass, pulls }) =>
+      pulls.map((p) => ({ side: pass.side, station: p.n, newtons: p.newtons })),
+    ),
+    forecast: { root: worstOf(t, 'root'), middle: worstOf(t, 'middle'), tip: worstOf(t, 'tip') },
+    findings: t.findings.map((f) => ({
+      code: f.code,
+      level: f.level,
+      values: { ...f.values },
+      text: planFindingWords(f.code, f.values, METRIC_SAY).text,
+    })),
+  };
+}
+
+/** `rod template`: a plan in, its templates out. */
+export function template(plan: Plan): TemplatesDocument {
+  return writtenTemplates(planOut(plan));
+}

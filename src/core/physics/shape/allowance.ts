@@ -1,0 +1,35 @@
+/** What of a template decides how much it must be larger or smaller than what is wanted. */
+export interface Riding {
+  /** Slot and wire, one unit. */
+  readonly slot: number;
+  readonly diameter: number;
+  /** The piece that holds the template's pins. */
+  readonly pinnedTo: 'core' | 'block-bottom';
+  readonly firstCut: 'bottom' | 'top';
+  /** The wire goes round a shape that stays, or inside a shape that falls out. */
+  readonly round: 'outside' | 'inside';
+}
+
+/** Growth of the top and the bottom edge, how low the core comes to lie, and what it would lose in thickness without the growth. */
+export interface Allowance {
+  readonly top: number;
+  readonly bottom: number;
+  readonly low: number;
+  readonly loss: number;
+}
+
+/**
+ * Allowance of a pair of templates for the slot. Half of what the slot is wider than the wire, h = (w − d)/2, is melted behind the
+ * edge the wire rides on. Pinned to the core each edge grows by h (inside a shape it shrinks by h). Pinned to the bottom of the block,
+ * the wire lying on the upper edge of both: cut below first, the core sinks by its own slot and nothing is lost, it lies h low; cut
+ * above first, it would be a whole w thinner: the top grows by h, the bottom by w − h. A slot no wider than the wire: 0.
+ * Source: PHYSICS section 3, ours: the geometry of the slot.
+ */
+export function allowance(r: Riding): Allowance {
+  const half = Math.max(0, r.slot - r.diameter) / 2;
+  if (r.round === 'inside') return { top: -half, bottom: -half, low: 0, loss: -2 * half };
+  if (r.pinnedTo === 'core') return { top: half, bottom: half, low: 0, loss: 2 * half };
+  if (r.firstCut === 'bottom') return { top: 0, bottom: 0, low: half, loss: 0 };
+  const slot = Math.max(0, r.slot);
+  return { top: half, bottom: slot - half, low: 0, loss: slot };
+}
