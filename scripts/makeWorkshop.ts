@@ -5,6 +5,7 @@
  */
 import { eventSchema } from '@/core/documents/event';
 import { loggedCutSchema, type LoggedCut, type Seen } from '@/core/documents/log';
+import { piecePlanSchema } from '@/core/documents/plan';
 import { pullReadingSchema } from '@/core/documents/pull';
 import { supplySchema } from '@/core/documents/supply';
 import { rigSchema, type Rig, type RigInput } from '@/core/documents/rig';
@@ -35,6 +36,8 @@ interface Plan {
   widths: number[];
   /** What else happened to it. */
   events?: readonly Record<string, unknown>[];
+  /** Pieces planned on it. */
+  pieces?: readonly Record<string, unknown>[];
   /** Readings of the pull: day of 2026, newtons, hertz where it was plucked. */
   pulls?: readonly (readonly [string, number, number | null, string])[];
 }
@@ -55,6 +58,14 @@ const plans: Plan[] = [
       foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 }, cut: { feedMmS: 2.6 },
       from: { 'foam.densityKgM3': 'measured', 'wire.diameterMm': 'measured', 'supply.volts': 'label', 'supply.maxAmps': 'label', 'tension.springNPerMm': 'measured', 'leads.contactOhm': 'assumed', 'room.airC': 'assumed', 'room.draughtMS': 'assumed' } },
     foam: foams[0]!.name, spool: spools[0]!.name, supply: supplies[2]!.name, at: '2026-10-18T17:40:00Z', lnKappa: 0.16, psi: 0.1, cuts: 16, widths: [520, 640, 640, 640],
+    pieces: [
+      { name: 'Tapered blade core',
+        piece: { spanMm: 640, hand: 'pair', pieces: 3, root: { section: { kind: 'naca', code: '4415' }, chordMm: 180 }, tip: { section: { kind: 'naca', code: '4412' }, chordMm: 120, twistDeg: 6, offsetMm: [22, 0] }, finish: { skinMm: 0.3, leastTailMm: 1.2 }, targetG: 46 },
+        blank: { lengthMm: 640, widthMm: 215, heightMm: 60, skinMm: 6, marginMm: 15 }, stock: { lengthMm: 1250, widthMm: 600, thicknessMm: 60, count: 3 }, template: { material: 'laminate', thicknessMm: 1.2, stations: 20, leadInMm: 40, tailMm: 40 }, toleranceMm: 0.5 },
+      { name: 'Blade root block',
+        piece: { spanMm: 640, pieces: 2, root: { section: { kind: 'half-round', height: 0.4 }, chordMm: 110 }, tip: { section: { kind: 'half-round', height: 0.4 }, chordMm: 90 } },
+        method: { kind: 'swing-arm', tipRadiusMm: 220, maxRadiusMm: 500 }, template: { material: 'plywood', thicknessMm: 3, stations: 12, split: 'outline' }, toleranceMm: 1 },
+    ],
     pulls: [['2026-09-26T16:00:00Z', 57, null, 'New wire, set by the spring.'], ['2026-09-28T17:10:00Z', 54.8, 95.4, ''], ['2026-10-02T16:45:00Z', 53.6, 94.3, ''], ['2026-10-11T17:20:00Z', 52.6, 93.5, 'Screw not touched.'], ['2026-10-17T16:30:00Z', 57.2, 97.4, 'Set again.'], ['2026-10-18T17:00:00Z', 56.5, 96.9, '']],
     events: [
       { kind: 'hang', at: '2026-09-26T15:40:00Z', alloy: spools[0]!.alloy, diameterMm: spools[0]!.diameterMm, lengthMm: 1050, note: 'The old one had a kink by the clip.' },
@@ -208,6 +219,9 @@ export function makeWorkshop(): unknown {
       at: plan.at,
       cuts: season(plan, doc),
       events: (plan.events ?? []).map((e) => eventSchema.parse(e)),
+      plans: (plan.pieces ?? []).map((p) =>
+        piecePlanSchema.parse({ format: 'upwind-rod/plan', version: 1, ...p }),
+      ),
       pulls: (plan.pulls ?? []).map(([at, newtons, hertz, note]) =>
         pullReadingSchema.parse({
           at,

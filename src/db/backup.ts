@@ -1,7 +1,7 @@
 import type { Backup } from '@/core/documents/backup';
 import type { Db } from './open';
 import {
-  controls, cuts, events, foamStock, leadPairs, logViews, photos, pulls, rigs, spools, supplies,
+  controls, cuts, events, foamStock, leadPairs, logViews, photos, plans, pulls, rigs, spools, supplies,
 } from './schema'; // prettier-ignore
 
 const iso = (at: string) => new Date(at).toISOString();
@@ -25,6 +25,7 @@ export async function takeBackup(
     const logged = await all(tx.select().from(cuts).orderBy(cuts.at, cuts.id));
     const readings = await all(tx.select().from(pulls).orderBy(pulls.at, pulls.id));
     const happened = await all(tx.select().from(events).orderBy(events.at, events.id));
+    const pieces = await all(tx.select().from(plans).orderBy(plans.id));
     const named = await all(tx.select().from(logViews).orderBy(logViews.id));
     const pictures = await all(tx.select().from(photos).orderBy(photos.id));
     const bare = <T extends { createdAt: string }>({ createdAt: _, ...rest }: T) => rest;
@@ -59,6 +60,7 @@ export async function takeBackup(
       })),
       pulls: readings.map(({ id, rigId, pull, demo }) => ({ id, rigId, pull, demo })),
       events: happened.map(({ id, rigId, event, demo }) => ({ id, rigId, event, demo })),
+      plans: pieces.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc, demo })),
       views: named.map(({ id, name, query }) => ({ id, name, query })),
       photos: pictures.map(bare).map((p) => ({ ...p, at: iso(p.at), data: bytes(p.id) })),
     } as Backup;
@@ -70,6 +72,7 @@ export async function putBack(db: Db, b: Backup): Promise<void> {
   await db.transaction(async (tx) => {
     for (const table of [
       photos,
+      plans,
       events,
       logViews,
       pulls,
@@ -107,6 +110,7 @@ export async function putBack(db: Db, b: Backup): Promise<void> {
     await put(b.events, (some) =>
       tx.insert(events).values(some.map((e) => ({ ...e, kind: e.event.kind, at: e.event.at }))),
     );
+    await put(b.plans, (some) => tx.insert(plans).values(some.map((p) => ({ ...p, name: p.doc.name }))));
     await put(b.views, (some) => tx.insert(logViews).values(some));
     await put(b.photos, (some) => tx.insert(photos).values(some.map(({ data: _, ...p }) => p)));
   });

@@ -1,11 +1,13 @@
 import { and, eq, sql } from 'drizzle-orm';
 import type { RigEvent } from '@/core/documents/event';
 import type { LoggedCut } from '@/core/documents/log';
+import type { PiecePlan } from '@/core/documents/plan';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
 import type { Db } from './open';
 import type { insertCut } from './rigs';
 import { insertEvent } from './events';
+import { insertPlan } from './plans';
 import { insertPull } from './pulls';
 import { getRig, insertRig } from './rigs';
 import { controls, cuts, foamStock, leadPairs, rigs, spools, supplies } from './schema';
@@ -23,6 +25,7 @@ export interface Workshop {
     cuts: readonly LoggedCut[];
     pulls: readonly LoggedPull[];
     events: readonly RigEvent[];
+    plans?: readonly PiecePlan[];
   }[];
 }
 
@@ -57,6 +60,9 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
         await insertCutPlain(t, { ...record, doc }, cut);
       }
       for (const pull of r.pulls) await insertPull(t, record.id, pull, true);
+      // One after the other, so that they stay in this order.
+      for (const [i, plan] of (r.plans ?? []).entries())
+        await insertPlan(t, record.id, plan, { at: new Date(Date.parse(r.at) + 60_000 * i).toISOString() });
       for (const event of r.events) await insertEvent(t, record.id, event, true);
     }
   });

@@ -5,6 +5,7 @@ import { faultsOf, type DocumentFault } from '@/core/documents/faults';
 /** Most bytes a route takes, by what it takes. */
 export const SIZES = {
   rig: 256 * 1024,
+  plan: 512 * 1024,
   drawer: 1024 * 1024,
   log: 16 * 1024 * 1024,
   backup: 256 * 1024 * 1024,

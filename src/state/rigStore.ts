@@ -132,7 +132,7 @@ export function createRigStore(open: OpenRig) {
     };
   });
   let refetchTuning = false;
-  const saver: Saver = new Saver(open.record.revision, {
+  const saver: Saver<OpenRig> = new Saver<OpenRig>(open.record.revision, {
     send: (base) => {
       const { doc, links } = store.getState();
       return call<OpenRig>('PUT', `/api/rigs/${open.record.id}`, { base, doc, ...links });

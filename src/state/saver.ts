@@ -1,14 +1,18 @@
-import type { OpenRig } from '@/server/types';
 import type { Outcome } from './api';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
 
-export interface SaverOptions {
+/** What a save is answered with: the record, with the revision it now has. */
+export interface Saved {
+  readonly record: { readonly revision: number };
+}
+
+export interface SaverOptions<T extends Saved> {
   /** Sends the newest document made on a revision. */
-  readonly send: (base: number) => Promise<Outcome<OpenRig>>;
+  readonly send: (base: number) => Promise<Outcome<T>>;
   readonly onState: (state: SaveState) => void;
-  readonly onSaved: (answer: OpenRig) => void;
-  readonly onConflict: (theirs: OpenRig) => void;
+  readonly onSaved: (answer: T) => void;
+  readonly onConflict: (theirs: T) => void;
   readonly onRefused: (words: string) => void;
   readonly waitMs?: number;
   readonly retryMs?: readonly number[];
@@ -21,7 +25,7 @@ const RETRY_MS = [1000, 2000, 5000, 10000];
  * Saves a burst of changes as one, one save at a time, and again after a failure until it is acknowledged. "saved" is
  * said only of what the server acknowledged. After a conflict it rests until `resume` names the revision to save on.
  */
-export class Saver {
+export class Saver<T extends Saved> {
   private dirty = false;
   private busy = false;
   private failures = 0;
@@ -30,7 +34,7 @@ export class Saver {
 
   constructor(
     private base: number,
-    private readonly o: SaverOptions,
+    private readonly o: SaverOptions<T>,
   ) {}
 
   /** Something changed. */
@@ -87,7 +91,7 @@ export class Saver {
     if (answer.kind === 'refused' && answer.status === 409) {
       this.stopped = true;
       this.o.onState('conflict');
-      this.o.onConflict(answer.body['theirs'] as OpenRig);
+      this.o.onConflict(answer.body['theirs'] as T);
       return;
     }
     this.dirty = true;

@@ -4,8 +4,11 @@ import type { RigCut } from '@/core/engine/tune';
 import type { Drawer, Weights } from '@/core/documents/drawer';
 import type { MatchPair } from '@/core/documents/match';
 import type { FindingCode } from '@/core/documents/reading';
+import type { Plan } from '@/core/documents/plan';
+import type { PlanView } from '@/core/engine/template/view';
 import type { Profile } from '@/core/units/profile';
 import type { Rig } from '@/core/documents/rig';
+import type { SectionFile } from '@/formats/section/readSection';
 import type { WindowCurve } from '@/core/engine/windowCurve';
 
 /** What the page asks of the window worker, and what comes back. */
@@ -72,6 +75,23 @@ export type EstimateAnswer =
   | { readonly tell: 'progress'; readonly done: number }
   | { readonly tell: 'done'; readonly estimates: readonly Estimate[] }
   | { readonly tell: 'fault'; readonly fault: string };
+
+/** What the page asks of the worker that works out a plan. */
+export interface PlanRequest {
+  readonly id: number;
+  readonly plan: Plan;
+}
+export type PlanAnswer =
+  | { readonly id: number; readonly ok: true; readonly view: PlanView; readonly ms: number }
+  | { readonly id: number; readonly ok: false; readonly fault: string };
+
+/** A section file to be read; a run is cancelled by stopping the worker. */
+export interface SectionRequest {
+  readonly text: string;
+  readonly toleranceMm: number;
+}
+export type SectionAnswer =
+  { readonly ok: true; readonly file: SectionFile } | { readonly ok: false; readonly fault: string };
 
 /** A picture to be sized down; what comes back is a JPEG without whatever the camera wrote beside it. */
 export interface PictureRequest {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { eventSchema } from './event';
 import { loggedCutSchema } from './log';
 import { logViewSchema } from './logbook';
+import { piecePlanSchema } from './plan';
 import { pullReadingSchema } from './pull';
 import { rigSchema } from './rig';
 import { STOCK_SCHEMAS } from './stock';
@@ -55,6 +56,10 @@ export const backupSchema = z
       .array(z.strictObject({ id, rigId: id, event: eventSchema, demo }))
       .max(200000)
       .default([]),
+    plans: z
+      .array(z.strictObject({ id, rigId: id, doc: piecePlanSchema, demo }))
+      .max(20000)
+      .default([]),
     views: z.array(logViewSchema.extend({ id })).max(1000).default([]),
     /** Pictures with their bytes in base64; a day's own backup leaves these out (null): they lie beside it in the data folder. */
     photos: z
@@ -91,6 +96,7 @@ export const backupSchema = z
       'cuts',
       'pulls',
       'events',
+      'plans',
       'views',
       'photos',
     ] as const)
@@ -104,6 +110,7 @@ export const backupSchema = z
     });
     b.cuts.forEach((c, i) => rigs.has(c.rigId) || miss(['cuts', i, 'rigId'], gone));
     b.pulls.forEach((p, i) => rigs.has(p.rigId) || miss(['pulls', i, 'rigId'], gone));
+    b.plans.forEach((p, i) => rigs.has(p.rigId) || miss(['plans', i, 'rigId'], gone));
     b.events.forEach((e, i) => rigs.has(e.rigId) || miss(['events', i, 'rigId'], gone));
     const cuts = ids(b.cuts);
     b.photos.forEach((p, i) => {

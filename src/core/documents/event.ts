@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ALLOY_IDS } from '../catalog/alloys';
 import { between, known, overZero } from './fields';
+import { SEEN } from './log';
 
 /** What a meter said at one setting of a first heat. */
 export const heatStepSchema = z.strictObject({
@@ -70,7 +71,42 @@ export const remarkSchema = z.strictObject({
   note: z.string().min(1).max(20000),
 });
 
-export const EVENT_KINDS = ['heat', 'hot', 'hang', 'change', 'remark'] as const;
+const measure = known(between(0, 5000));
+/** A cut that was called, or rehearsed without heat: what was planned, what was held, what came of it. */
+export const runSchema = z.strictObject({
+  kind: z.literal('run'),
+  at,
+  planId: z.string().min(1).max(64),
+  plan: z.string().max(200),
+  hand: z.enum(['left', 'right']),
+  piece: z.number().int().min(1).max(20000),
+  rehearsal: z.boolean(),
+  finished: z.boolean(),
+  plannedS: between(0, 100000),
+  heldS: between(0, 100000),
+  /** Pace really held over the pace planned: over 1 slower. */
+  pace: between(0.01, 100),
+  /** Whether anything moved between the passes; null where nobody looked. */
+  moved: z.boolean().nullable().default(null),
+  seen: z.array(z.enum(SEEN)).max(20).default([]),
+  measured: z
+    .strictObject({
+      rootThickMm: measure,
+      tipThickMm: measure,
+      rootChordMm: measure,
+      tipChordMm: measure,
+      twistDeg: known(between(-90, 90)),
+      weightG: known(between(0, 1_000_000)),
+    })
+    .prefault({}),
+  /** Where ridges lie: side and station. */
+  ridges: z
+    .array(z.strictObject({ side: z.enum(['top', 'bottom', 'outline', 'square']), station: between(0, 121) }))
+    .max(60)
+    .default([]),
+  note,
+});
+export const EVENT_KINDS = ['heat', 'hot', 'hang', 'change', 'remark', 'run'] as const;
 /** What happens to a rig beside its cuts and readings of the pull. */
 export const eventSchema = z.discriminatedUnion('kind', [
   heatSchema,
@@ -78,7 +114,9 @@ export const eventSchema = z.discriminatedUnion('kind', [
   hangSchema,
   changeSchema,
   remarkSchema,
+  runSchema,
 ]);
+export type RunEvent = z.infer<typeof runSchema>;
 export type RigEvent = z.infer<typeof eventSchema>;
 export type HeatEvent = z.infer<typeof heatSchema>;
 export type HeatStep = z.infer<typeof heatStepSchema>;

@@ -3,7 +3,7 @@ import { ALLOY_IDS } from '../catalog/alloys';
 import { FOAM_IDS } from '../catalog/foams';
 import { GRADES, SEEN, type LoggedCut } from './log';
 
-export const ENTRY_KINDS = ['cut', 'heat', 'pull', 'hot', 'hang', 'change', 'remark'] as const;
+export const ENTRY_KINDS = ['cut', 'heat', 'pull', 'hot', 'hang', 'change', 'remark', 'run'] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
 export const LOG_SORTS = ['at', 'rig', 'setting', 'width', 'feed', 'kerf', 'amps'] as const;
 export const LOG_GRADES = [...GRADES, 'limit'] as const;

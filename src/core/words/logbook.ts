@@ -14,6 +14,7 @@ export const ENTRY_WORDS: Record<EntryKind, string> = {
   hang: 'New wire',
   change: 'Changed',
   remark: 'Remark',
+  run: 'Called cut',
 };
 
 /** Leaves of a rig by their path: name and role. What is not here is shown by its path. */
@@ -110,6 +111,8 @@ export function eventWords(e: RigEvent, say: Say): string {
       return e.changes.map((c) => changeWords(c, say)).join('; ');
     case 'remark':
       return '';
+    case 'run':
+      return `${e.rehearsal ? 'Rehearsed cold: ' : ''}${e.plan || 'a piece'}, ${e.hand} core ${e.piece}, ${say(e.heldS, 'time')} of ${say(e.plannedS, 'time')}${e.finished ? '' : ', not finished'}`;
   }
 }
 

@@ -8,10 +8,10 @@ import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
 import { WhyDialog } from '@/ui/LazyWhy';
 import { small } from './small';
-import type { StageId } from './stageList';
+import type { OwnStage } from './stageList';
 
 /** What follows from a stage's decision, each number with its range and its why. */
-export function Facts({ stage }: { stage: StageId }) {
+export function Facts({ stage }: { stage: OwnStage }) {
   const { reading, evaluation } = useDerived();
   const { say, profile } = useUnits();
   const [shown, setShown] = useState<WhyTopic | null>(null);
@@ -182,7 +182,7 @@ export function Facts({ stage }: { stage: StageId }) {
       range={null}
     />
   );
-  const rows: Record<StageId, (() => React.ReactNode)[]> = {
+  const rows: Record<OwnStage, (() => React.ReactNode)[]> = {
     foam: [fastest, slowest, kerf],
     cutter: [room, drag, hand],
     wire: [air, heat, fastest, settle],

@@ -14,9 +14,10 @@ import { ChartKey } from './ChartKey';
 import { Facts } from './Facts';
 import { Findings } from './Findings';
 import { PowerStage } from './PowerStage';
+import type { ColumnClasses, LateAnswers, LateStages } from './late';
 import css from './rig.module.css';
 import { CAUTIONS, CAUTIONS_SHORT } from './words';
-import { STAGE_HEADS, STAGES, type StageId } from './stageList';
+import { STAGE_HEADS, STAGES, type OwnStage, type StageId } from './stageList';
 import { StageNav } from './StageNav';
 import { CutFields } from './CutFields';
 import { PowerLinks, TensionLinks, TryLinks } from './PowerLinks';
@@ -38,10 +39,10 @@ const PowerPicture = dynamic(() => import('./PowerPicture').then((m) => m.PowerP
 });
 
 /** One rig: the wire picture above, a stage below: decide, what follows, what to do. */
-export function RigPage({ open, stock }: { open: OpenRig; stock: Stock }) {
+export function RigPage(p: { open: OpenRig; stock: Stock; late: LateStages; answers: LateAnswers }) {
   return (
-    <RigProvider open={open}>
-      <Inside stock={stock} />
+    <RigProvider open={p.open}>
+      <Inside stock={p.stock} late={p.late} answers={p.answers} />
     </RigProvider>
   );
 }
@@ -54,7 +55,16 @@ function useStage(): [StageId, (s: StageId) => void] {
   return [stage, go];
 }
 
-function Inside({ stock }: { stock: Stock }) {
+const COLUMNS: ColumnClasses = {
+  decide: css.decide!,
+  follow: css.follow!,
+  act: css.do!,
+  fields: css.fields!,
+  pair: css.pair!,
+  says: css.says!,
+};
+
+function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answers: LateAnswers }) {
   const [stage, go] = useStage();
   const store = useRigStore();
   const { reading, evaluation, rig } = useDerived();
@@ -83,57 +93,64 @@ function Inside({ stock }: { stock: Stock }) {
   });
   const heads = STAGE_HEADS[stage];
   const trying = stage === 'try';
+  const Late = late[stage];
   return (
     <div className={css.page}>
       <TitleBar />
       <Band e={evaluation} reading={reading} forces={stage === 'tension'} />
       <div className={css.below}>
-        <StageNav stage={stage} onGo={go} />
-        <section className={css.decide} aria-label={heads.decide}>
-          <h2>{heads.decide}</h2>
-          <div className={css.fields}>
-            {stage === 'foam' && <FoamStage stock={stock} />}
-            {stage === 'foam' && <CutFields />}
-            {stage === 'cutter' && <CutterStage />}
-            {stage === 'wire' && <WireStage stock={stock} />}
-            {stage === 'power' && <PowerStage stock={stock} curve={curve} />}
-            {stage === 'tension' && <TensionStage />}
-            {trying && <TryStage onLogged={tell} />}
-            {trying && <p className={css.says}>{CAUTIONS_SHORT}</p>}
-          </div>
-        </section>
-        <section className={css.follow} aria-label={heads.follow}>
-          {stage === 'tension' ? (
-            <TensionFollow />
-          ) : (
-            <>
-              <h2>{heads.follow}</h2>
-              <WindowChart
-                curve={curve}
-                stale={stale}
-                e={evaluation}
-                rig={rig}
-                cuts={cuts}
-                height={trying ? 190 : stage === 'power' ? 150 : 238}
-              />
-              <ChartKey cuts={cuts} reserve={evaluation.s.reserve} />
-              {trying ? <CutList /> : <Facts stage={stage} />}
-            </>
-          )}
-          {stage === 'power' && <PowerPicture curve={curve} />}
-        </section>
-        <section className={css.do} aria-label="What to do">
-          <h2>What to do</h2>
-          {trying && <NextCut />}
-          {trying && <Behind />}
-          <Findings />
-          {trying && <PowerNow />}
-          {trying && <TryLinks />}
-          {stage === 'power' && <PowerLinks />}
-          {stage === 'tension' && <TensionLinks />}
-          {stage === 'power' && <Cautions />}
-          {stage === 'tension' && <p className={css.says}>{CAUTIONS.whip}</p>}
-        </section>
+        <StageNav stage={stage} answers={answers} onGo={go} />
+        {Late ? (
+          <Late columns={COLUMNS} />
+        ) : (
+          <>
+            <section className={css.decide} aria-label={heads.decide}>
+              <h2>{heads.decide}</h2>
+              <div className={css.fields}>
+                {stage === 'foam' && <FoamStage stock={stock} />}
+                {stage === 'foam' && <CutFields />}
+                {stage === 'cutter' && <CutterStage />}
+                {stage === 'wire' && <WireStage stock={stock} />}
+                {stage === 'power' && <PowerStage stock={stock} curve={curve} />}
+                {stage === 'tension' && <TensionStage />}
+                {trying && <TryStage onLogged={tell} />}
+                {trying && <p className={css.says}>{CAUTIONS_SHORT}</p>}
+              </div>
+            </section>
+            <section className={css.follow} aria-label={heads.follow}>
+              {stage === 'tension' ? (
+                <TensionFollow />
+              ) : (
+                <>
+                  <h2>{heads.follow}</h2>
+                  <WindowChart
+                    curve={curve}
+                    stale={stale}
+                    e={evaluation}
+                    rig={rig}
+                    cuts={cuts}
+                    height={trying ? 190 : stage === 'power' ? 150 : 238}
+                  />
+                  <ChartKey cuts={cuts} reserve={evaluation.s.reserve} />
+                  {trying ? <CutList /> : <Facts stage={stage as OwnStage} />}
+                </>
+              )}
+              {stage === 'power' && <PowerPicture curve={curve} />}
+            </section>
+            <section className={css.do} aria-label="What to do">
+              <h2>What to do</h2>
+              {trying && <NextCut />}
+              {trying && <Behind />}
+              <Findings />
+              {trying && <PowerNow />}
+              {trying && <TryLinks />}
+              {stage === 'power' && <PowerLinks />}
+              {stage === 'tension' && <TensionLinks />}
+              {stage === 'power' && <Cautions />}
+              {stage === 'tension' && <p className={css.says}>{CAUTIONS.whip}</p>}
+            </section>
+          </>
+        )}
       </div>
       {contested && <Conflict />}
       {told !== null && <Snackbar open autoHideDuration={6000} onClose={() => tell(null)} message={told} />}

@@ -6,8 +6,10 @@ import type { Say } from '@/core/words/say';
 import type { Role } from '@/core/units/profile';
 import { FRAME_NAMES, SUPPLY_NAMES, TENSION_SHORT } from './words';
 
-export const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try'] as const;
+export const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut'] as const;
 export type StageId = (typeof STAGES)[number];
+/** Stages that show facts of the rig itself; the others are of a piece. */
+export type OwnStage = Exclude<StageId, 'shape' | 'cut'>;
 
 export const STAGE_NAMES: Record<StageId, string> = {
   foam: 'Foam',
@@ -16,6 +18,8 @@ export const STAGE_NAMES: Record<StageId, string> = {
   power: 'Power',
   tension: 'Tension',
   try: 'Try',
+  shape: 'Shape',
+  cut: 'Cut',
 };
 
 /** The question each stage's decision answers, and the one its chart answers. */
@@ -26,6 +30,8 @@ export const STAGE_HEADS: Record<StageId, { decide: string; follow: string }> = 
   power: { decide: 'What drives the wire', follow: 'Where on the dial does it cut clean?' },
   tension: { decide: 'What holds the wire tight', follow: 'How tight, and how far it lags' },
   try: { decide: 'Log a test cut', follow: 'Where did the cuts lie?' },
+  shape: { decide: 'What the core is', follow: 'What falls out of the block?' },
+  cut: { decide: 'How both ends are driven', follow: 'When does the wire reach each station?' },
 };
 
 /** Each stage's present answer in one line. */
@@ -50,5 +56,6 @@ export function stageAnswer(
     return reading.tension.hotN === 0
       ? 'slack when hot'
       : `${typed(Number((rig.tension.setN ?? reading.tension.coldN ?? 0).toPrecision(3)), 'force')} ${rig.tension.setWhen}, ${TENSION_SHORT[rig.tension.kind]}`;
-  return cuts === 0 ? 'no test cut yet' : `${cuts} cut${cuts === 1 ? '' : 's'} logged`;
+  if (stage === 'try') return cuts === 0 ? 'no test cut yet' : `${cuts} cut${cuts === 1 ? '' : 's'} logged`;
+  return '';
 }

@@ -1,9 +1,10 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { Suspense } from 'react';
-import { RigPage } from '@/features/rig/RigPage';
+import { listPlans } from '@/server/plans';
 import { openRig } from '@/server/rigs';
 import { drawer } from '@/server/stock';
+import { RigWithPieces } from './RigWithPieces';
 
 type Props = { params: Promise<{ id: string }> };
 
@@ -17,7 +18,12 @@ export default async function Page({ params }: Props) {
   if (!open) notFound();
   return (
     <Suspense>
-      <RigPage key={open.record.id} open={open} stock={await drawer()} />
+      <RigWithPieces
+        key={open.record.id}
+        open={open}
+        stock={await drawer()}
+        plans={await listPlans(open.record.id)}
+      />
     </Suspense>
   );
 }

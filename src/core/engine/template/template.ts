@@ -6,6 +6,7 @@ import { planFindingWords } from '../../words/plan';
 import { METRIC_SAY } from '../../words/say';
 import { evaluate, type Evaluation } from '../evaluate';
 import { merge } from '../merge';
+import { timesOf, type Times } from '../times';
 import { blankOf, type BlankPlan } from './blank';
 import { CORNER_DEG, edgesOf, wantedOf, type End, type Wanted } from './ends';
 import { planFindings, type PlanDraft } from './findings';
@@ -41,6 +42,7 @@ export interface TemplatePlan {
   readonly mounts: Readonly<Record<End, Mount>>;
   readonly heat: AtFeed | null;
   readonly evaluation: Evaluation;
+  readonly times: Times | null;
   readonly findings: readonly PlanDraft[];
 }
 
@@ -95,6 +97,7 @@ export function planOut(plan: Plan): TemplatePlan {
     mounts: { root: mountOf(plan, blank, wanted.root), tip: mountOf(plan, blank, wanted.tip) },
     heat: h,
     evaluation: e,
+    times: e.off ? null : timesOf(e),
   };
   return { ...out, findings: planFindings(out) };
 }

@@ -179,6 +179,8 @@ describe('lines', () => {
     }
     const box = surfacesOf([[1, 0.2], [0, 0.2], [0, -0.2], [1, -0.2]]); // prettier-ignore
     expect(box.top).toEqual([[0, 0], [0, 0.2], [1, 0.2]]); // prettier-ignore
+    const half = surfacesOf([[1, 0], [0.5, 0.5], [0, 0]]); // prettier-ignore
+    expect(half.bottom).toEqual([[0, 0], [1, 0]]); // prettier-ignore
     expect(box.bottom).toEqual([[0, 0], [0, -0.2], [1, -0.2]]); // prettier-ignore
   });
   it('a mirror core has the same area, the other way up', () => {

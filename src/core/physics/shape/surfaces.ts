@@ -7,6 +7,8 @@ export interface Surfaces {
 }
 
 const NEAR = 1e-6;
+/** A blunt tail may lean by this share of the chord. */
+const BLUNT = 0.02;
 
 /**
  * Parts a loop (from the tail over the top to the nose and back; x from the nose to the tail) into its two surfaces. The nose is the
@@ -22,7 +24,9 @@ export function surfacesOf(loop: readonly Pt[]): Surfaces {
   const a = open[first]!;
   const b = open[last]!;
   const nose: Pt = first === last ? a : [least, (a[1] + b[1]) / 2];
-  const sharp = closedTwice(loop);
+  // A closing edge that does not stand at the tail is no blunt tail but the surface itself: a half round's flat.
+  const end = open[open.length - 1]!;
+  const sharp = closedTwice(loop) || least + chord - end[0] > BLUNT * chord;
   const top = [nose, ...open.slice(0, first === last ? first : first + 1).reverse()];
   const bottom = [nose, ...open.slice(first === last ? last + 1 : last), ...(sharp ? [open[0]!] : [])];
   return { top: dropTwins(top), bottom: dropTwins(bottom) };

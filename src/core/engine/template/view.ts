@@ -1,0 +1,98 @@
+import type { Method, PiecePlan } from '../../documents/plan';
+import type { TemplatesDocument } from '../../documents/templates';
+import type { Allowance } from '../../physics/shape/allowance';
+import type { Pt } from '../../physics/shape/polyline';
+import type { BlankPlan } from './blank';
+import type { End } from './ends';
+import type { PlanDraft } from './findings';
+import type { Foreseen } from './forecast';
+import { taperOf, type MethodNumbers } from './method';
+import type { Mount } from './mount';
+import type { Leg, Wait } from './pace';
+import type { Line, Node, PassSide } from './passes';
+import type { TemplatePiece } from './pieces';
+import type { PullAt } from './pull';
+import { worstOf, type TemplatePlan } from './template';
+
+type Both<T> = Readonly<Record<End, T>>;
+
+/** A pass as plain data. */
+export interface PassView {
+  readonly side: PassSide;
+  readonly nodes: readonly Node[];
+  readonly lines: Both<Line>;
+  readonly pieces: Both<TemplatePiece>;
+  readonly arrive: readonly number[];
+  readonly leave: readonly number[];
+  readonly legs: readonly Leg[];
+  readonly waits: readonly Wait[];
+  readonly pulls: readonly PullAt[];
+  readonly forecast: readonly Foreseen[];
+}
+/** Everything that comes of a plan as plain data, to cross from a worker to a page. mm, s, N, g. */
+export interface PlanView {
+  readonly plan: PiecePlan;
+  readonly sections: Both<readonly Pt[]>;
+  readonly feed: Both<number | null>;
+  readonly slot: Both<number | null>;
+  readonly grows: Both<Allowance>;
+  readonly passes: readonly PassView[];
+  readonly seconds: number | null;
+  readonly method: MethodNumbers;
+  readonly kind: Method['kind'];
+  readonly blank: BlankPlan;
+  readonly mounts: Both<Mount>;
+  readonly findings: readonly PlanDraft[];
+  readonly worst: TemplatesDocument['forecast'];
+  /** Of the rig, mm/s and mm; null where it cuts nothing. */
+  readonly advised: number | null;
+  readonly fastest: number | null;
+  readonly slowest: number | null;
+  readonly lag: number | null;
+  readonly diameter: number;
+  readonly warmUpS: number | null;
+  readonly coolDownS: number | null;
+  readonly wireC: number;
+  readonly taper: number;
+}
+
+/** A plan that was worked out, without its functions. */
+export function viewOf(t: TemplatePlan): PlanView {
+  const { rig: _, ...plan } = t.plan;
+  const h = t.heat;
+  return {
+    plan,
+    sections: { root: t.wanted.root.lay(t.wanted.root.loop), tip: t.wanted.tip.lay(t.wanted.tip.loop) },
+    feed: t.feed,
+    slot: t.slot,
+    grows: t.grows,
+    passes: t.passes.map((p) => ({
+      side: p.pass.side,
+      nodes: p.pass.nodes,
+      lines: { root: p.pass.root, tip: p.pass.tip },
+      pieces: p.pieces,
+      arrive: p.paced?.arrive ?? [],
+      leave: p.paced?.leave ?? [],
+      legs: p.paced?.legs ?? [],
+      waits: p.paced?.waits ?? [],
+      pulls: p.pulls,
+      forecast: p.forecast,
+    })),
+    seconds: t.seconds,
+    method: t.method,
+    kind: t.plan.method.kind,
+    blank: t.blank,
+    mounts: t.mounts,
+    findings: t.findings,
+    worst: { root: worstOf(t, 'root'), middle: worstOf(t, 'middle'), tip: worstOf(t, 'tip') },
+    advised: h?.advised ?? null,
+    fastest: h?.fastest ?? null,
+    slowest: h?.slowest ?? null,
+    lag: h ? h.lag(h.advised) : null,
+    diameter: t.evaluation.s.diameter * 1000,
+    warmUpS: t.times?.warmUp ?? null,
+    coolDownS: t.times?.coolDown ?? null,
+    wireC: t.evaluation.idle.airC,
+    taper: taperOf(t.passes.map((p) => p.pass)),
+  };
+}

@@ -1,0 +1,95 @@
+'use client';
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { apply } from '@/state/edit';
+import { usePieces, usePlan } from '@/state/PlanContext';
+import { useDerived, useRig, useRigStore } from '@/state/RigContext';
+import { usePlanned } from '@/state/usePlanned';
+import { Fact } from '@/ui/Fact';
+import { useUnits } from '@/ui/Units';
+import { PlanChoice, PlanNumber, optionsOf } from './fields';
+import { MethodFields } from './MethodFields';
+import { PaceChart } from './PaceChart';
+import { PiecePicker } from './PiecePicker';
+import { PlanFindings } from './PlanFindings';
+import { NoPiece, type Columns } from './ShapeStage';
+import css from './shape.module.css';
+import { orderWords, SPLIT_NAMES } from './words';
+
+/** The stage Cut: how both ends are driven, when the wire reaches each station, and the way to the called cut. */
+export function CutStage({ columns }: { columns: Columns }) {
+  const { open } = usePieces();
+  return open ? <Driven key={open.store.getState().id} columns={columns} /> : <NoPiece columns={columns} />;
+}
+
+function Driven({ columns }: { columns: Columns }) {
+  const { rig } = useDerived();
+  const doc = usePlan((s) => s.doc);
+  const id = usePlan((s) => s.id);
+  const rigId = useRig((s) => s.id);
+  const store = useRigStore();
+  const { view: v, fault, stale } = usePlanned(rig, doc);
+  const { say } = useUnits();
+  const widen = (mm: number) => {
+    const { doc: d, edit } = store.getState();
+    edit('width', apply(d, { foam: { widthMm: mm } }));
+  };
+  const stops = v?.findings.some((f) => f.level === 'stop') ?? true;
+  const waits = v?.passes.flatMap((p) => p.waits.filter((w) => w.seconds > 0)) ?? [];
+  return (
+    <>
+      <section className={columns.decide} aria-label="How both ends are driven">
+        <h2>How both ends are driven</h2>
+        <div className={columns.fields}>
+          <PiecePicker />
+          <MethodFields />
+          <PlanChoice path="template.split" label="Templates" options={optionsOf(SPLIT_NAMES)} />
+          <div className={css.three}>
+            <PlanNumber path="template.stations" label="Stations a pass" role="count" />
+            <PlanNumber path="template.leadInMm" label="Lead-in" role="foamSize" />
+            <PlanNumber path="template.tailMm" label="Tail" role="foamSize" />
+          </div>
+          <p className={columns.says}>{orderWords(doc.template)}</p>
+        </div>
+      </section>
+      <section className={columns.follow} aria-label="When does the wire reach each station?" aria-busy={stale}>
+        <h2>When does the wire reach each station?</h2>
+        {fault && <p role="alert">This cannot be worked out: {fault}.</p>}
+        {v && (
+          <div className={stale ? css.stale : undefined}>
+            <PaceChart view={v} />
+            <div className={css.facts}>
+              <Fact name="All passes" value={say(v.seconds, 'time')} />
+              <Fact name="Warm-up first" value={say(v.warmUpS, 'time')} />
+              <Fact name="One end over the other" value={`${v.taper.toPrecision(3)} ×`} />
+              <Fact
+                name="Most in one pass"
+                value={v.fastest && v.slowest ? `${(v.fastest / v.slowest).toPrecision(3)} ×` : '–'}
+              />
+              <Fact name="Middle lags by" value={say(v.lag, 'slot')} />
+              <Fact
+                name="Waits"
+                value={waits.length === 0 ? 'none' : `${waits.length}, ${say(waits[0]!.seconds, 'time')} each`}
+              />
+            </div>
+          </div>
+        )}
+      </section>
+      <section className={columns.act} aria-label="What to do">
+        <h2>What to do</h2>
+        {!stops && (
+          <p>
+            <Button component={Link} href={`/rig/${rigId}/call?plan=${id}`} variant="contained" fullWidth>
+              Call the cut
+            </Button>
+          </p>
+        )}
+        {v && <PlanFindings findings={v.findings} most={4} onWidth={widen} />}
+        <p className={css.links}>
+          <Link href={`/rig/${rigId}/drive?plan=${id}`}>Set up and rehearse cold</Link>
+          <Link href={`/rig/${rigId}/templates?plan=${id}`}>Templates</Link>
+        </p>
+      </section>
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+'use client';
+import { PlanNumber, usePlanField } from './fields';
+import { Act } from '@/ui/Act';
+import css from './shape.module.css';
+import type { Blank, Template } from '@/core/documents/plan';
+
+/** What is not foam of the finished part, the block, and slots for spars. */
+export function Finish() {
+  const blank = usePlanField<Blank | null>('blank', 'block');
+  const slots = usePlanField<Template['slots']>('template.slots', 'slots');
+  return (
+    <>
+      <div className={css.three}>
+        <PlanNumber path="piece.finish.skinMm" label="Skin on it" role="slot" />
+        <PlanNumber path="piece.finish.solidTailMm" label="Solid tail" role="slot" />
+        <PlanNumber path="piece.finish.leastTailMm" label="Least tail" role="slot" />
+        <PlanNumber path="piece.finish.squareNoseMm" label="Square nose" role="slot" />
+        <PlanNumber path="piece.root.thicknessScale" label="Root thicker ×" role="count" />
+        <PlanNumber path="piece.tip.thicknessScale" label="Tip thicker ×" role="count" />
+        <PlanNumber path="piece.twistAbout" index={0} label="Twist about x" role="share" />
+        <PlanNumber path="piece.twistAbout" index={1} label="Twist about y" role="share" />
+        <PlanNumber path="piece.targetG" label="Should weigh" role="mass" whenEmpty="any" />
+      </div>
+      {blank.value === null ? (
+        <p>
+          <Act
+            onClick={() =>
+              void blank.set({ lengthMm: 640, widthMm: 210, heightMm: 60, skinMm: 0, marginMm: 15 })
+            }
+          >
+            Give the block’s size
+          </Act>
+        </p>
+      ) : (
+        <div className={css.three}>
+          <PlanNumber path="blank.widthMm" label="Block width" role="foamSize" />
+          <PlanNumber path="blank.heightMm" label="Block height" role="foamSize" />
+          <PlanNumber path="blank.lengthMm" label="Block length" role="foamSize" />
+          <PlanNumber path="blank.skinMm" label="Skin to shed" role="slot" />
+          <PlanNumber path="blank.marginMm" label="Margin" role="slot" />
+          <Act onClick={() => void blank.set(null)}>Smallest</Act>
+        </div>
+      )}
+      <p>
+        {slots.value.map((s, i) => (
+          <button
+            key={i}
+            type="button"
+            className="quiet"
+            onClick={() => void slots.set(slots.value.filter((_, k) => k !== i))}
+          >
+            {`slot ${s.side} at ${Math.round(s.at * 100)} %, ${s.widthMm} × ${s.depthMm} mm: take out `}
+          </button>
+        ))}
+        <Act
+          onClick={() =>
+            void slots.set([...slots.value, { at: 0.3, widthMm: 6, depthMm: 4, side: 'bottom' as const }])
+          }
+        >
+          Spar slot
+        </Act>
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,75 @@
+'use client';
+import { useState } from 'react';
+import { piecePlanSchema } from '@/core/documents/plan';
+import { useRig } from '@/state/RigContext';
+import { usePieces, usePlan } from '@/state/PlanContext';
+import { Act } from '@/ui/Act';
+import css from './shape.module.css';
+import { newPlan } from './words';
+
+/** Which piece is open; a new one; its name. */
+export function PiecePicker() {
+  const { open, stores, choose, add, drop } = usePieces();
+  const span = useRig((s) => s.doc.foam.widthMm);
+  const [fault, setFault] = useState<string | null>(null);
+  const [sure, ask] = useState(false);
+  const make = async () => setFault(await add(piecePlanSchema.parse(newPlan(span))));
+  if (!open)
+    return (
+      <>
+        <p>A piece is two sections, root and tip, and what lies between: a blade core, a panel edge, a pad.</p>
+        <p>
+          <Act strong onClick={() => void make()}>
+            Plan a piece
+          </Act>
+        </p>
+        {fault && <p role="alert">{fault}</p>}
+      </>
+    );
+  return (
+    <>
+      <div className={css.pieces}>
+        <select
+          aria-label="Piece"
+          name="piece"
+          value={open.store.getState().id}
+          onChange={(e) => choose(e.target.value)}
+        >
+          {stores.map((s) => (
+            <Named key={s.store.getState().id} store={s} />
+          ))}
+        </select>
+        <Act onClick={() => void make()}>New</Act>
+        <Act onClick={() => ask(!sure)}>More</Act>
+      </div>
+      {sure && <Rename onDrop={async () => setFault(await drop(open.store.getState().id))} />}
+      {fault && <p role="alert">{fault}</p>}
+    </>
+  );
+}
+
+function Named({ store }: { store: NonNullable<ReturnType<typeof usePieces>['open']> }) {
+  const { id, doc } = store.store.getState();
+  return <option value={id}>{doc.name || 'a piece'}</option>;
+}
+
+function Rename({ onDrop }: { onDrop: () => void }) {
+  const name = usePlan((s) => s.doc.name);
+  const edit = usePlan((s) => s.edit);
+  const id = usePlan((s) => s.id);
+  return (
+    <div className={css.pieces}>
+      <input
+        aria-label="Name of the piece"
+        name="piece.name"
+        value={name}
+        maxLength={200}
+        onChange={(e) => edit('name', { name: e.target.value })}
+      />
+      <a href={`/api/plans/${id}/document`} download={`${name || 'piece'}.plan.json`}>
+        File
+      </a>
+      <Act onClick={onDrop}>Delete</Act>
+    </div>
+  );
+}

@@ -1,0 +1,162 @@
+'use client';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useState } from 'react';
+import { apply } from '@/state/edit';
+import { usePieces, usePlan } from '@/state/PlanContext';
+import { useDerived, useRig, useRigStore } from '@/state/RigContext';
+import { usePlanned } from '@/state/usePlanned';
+import { Fact } from '@/ui/Fact';
+import { useUnits } from '@/ui/Units';
+import { EndFields } from './Ends';
+import { EndsDrawing } from './EndsDrawing';
+import { PlanChoice, PlanNumber, optionsOf } from './fields';
+import { PiecePicker } from './PiecePicker';
+import { PlanFindings } from './PlanFindings';
+import css from './shape.module.css';
+import { HAND_NAMES } from './words';
+
+const CoreView = dynamic(() => import('./CoreView').then((m) => m.CoreView), {
+  ssr: false,
+  loading: () => <p className="dim">Setting up the view …</p>,
+});
+const Forecast = dynamic(() => import('./Forecast').then((m) => m.Forecast), { ssr: false });
+const Finish = dynamic(() => import('./Finish').then((m) => m.Finish), { ssr: false });
+
+/** Class names of the three columns. */
+export interface Columns {
+  readonly decide: string;
+  readonly follow: string;
+  readonly act: string;
+  readonly fields: string;
+  readonly pair: string;
+  readonly says: string;
+}
+
+/** The stage Shape: what the core is, what falls out of the block, what to mend. */
+export function ShapeStage({ columns }: { columns: Columns }) {
+  const { open } = usePieces();
+  return open ? <Planned key={open.store.getState().id} columns={columns} /> : <NoPiece columns={columns} />;
+}
+
+export function NoPiece({ columns }: { columns: Columns }) {
+  return (
+    <>
+      <section className={columns.decide} aria-label="What the core is">
+        <h2>What the core is</h2>
+        <div className={columns.fields}>
+          <PiecePicker />
+        </div>
+      </section>
+      <section className={columns.follow} aria-label="What falls out of the block?">
+        <h2>What falls out of the block?</h2>
+        <p className="dim">
+          Name a piece first: then its templates, the pace of both ends and the core that will fall out are
+          worked out for this rig.
+        </p>
+      </section>
+      <section className={columns.act} aria-label="What to do">
+        <h2>What to do</h2>
+      </section>
+    </>
+  );
+}
+
+const VIEWS = { ends: 'Both ends', block: 'In the block', forecast: 'Forecast' } as const;
+
+function Planned({ columns }: { columns: Columns }) {
+  const { rig } = useDerived();
+  const doc = usePlan((s) => s.doc);
+  const planned = usePlanned(rig, doc);
+  const rigId = useRig((s) => s.id);
+  const store = useRigStore();
+  const id = usePlan((s) => s.id);
+  const { say } = useUnits();
+  const [look, setLook] = useState<keyof typeof VIEWS>('ends');
+  const [more, setMore] = useState(false);
+  const v = planned.view;
+  const square = (n: number | null, role: 'slot' | 'feed' | 'time' | 'mass') => say(n, role);
+  const widen = (mm: number) => {
+    const { doc: d, edit } = store.getState();
+    edit('width', apply(d, { foam: { widthMm: mm } }));
+  };
+  return (
+    <>
+      <section className={columns.decide} aria-label="What the core is">
+        <h2>What the core is</h2>
+        <div className={columns.fields}>
+          <PiecePicker />
+          <div className={css.ends}>
+            <EndFields end="root" />
+            <EndFields end="tip" />
+          </div>
+          <div className={css.three}>
+            <PlanNumber path="piece.tip.twistDeg" label="Twist, tail up" role="angle" />
+            <PlanNumber path="piece.tip.offsetMm" index={0} label="Tip swept by" role="foamSize" />
+            <PlanNumber path="piece.tip.offsetMm" index={1} label="Tip raised by" role="foamSize" />
+            <PlanNumber path="piece.spanMm" label="Span" role="foamSize" />
+            <PlanNumber path="piece.pieces" label="Cores of each" role="count" />
+            <PlanNumber path="toleranceMm" label="May be off by" role="slot" />
+          </div>
+          <PlanChoice path="piece.hand" label="Hand" options={optionsOf(HAND_NAMES)} />
+          <p>
+            <button type="button" className="quiet" aria-expanded={more} onClick={() => setMore(!more)}>
+              {more ? 'less' : 'block, skins, tail, nose, spar slots'}
+            </button>
+          </p>
+          {more && <Finish />}
+        </div>
+      </section>
+      <section className={columns.follow} aria-label="What falls out of the block?" aria-busy={planned.stale}>
+        <h2>What falls out of the block?</h2>
+        <div className={css.tabs} role="group" aria-label="View">
+          {Object.entries(VIEWS).map(([k, name]) => (
+            <button
+              key={k}
+              type="button"
+              aria-pressed={look === k}
+              onClick={() => setLook(k as keyof typeof VIEWS)}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+        {planned.fault && <p role="alert">This cannot be drawn: {planned.fault}.</p>}
+        {v && (
+          <div className={planned.stale ? css.stale : undefined}>
+            {look === 'ends' && <EndsDrawing view={v} />}
+            {look === 'block' && <CoreView view={v} />}
+            {look === 'forecast' && <Forecast view={v} />}
+            <div className={css.facts}>
+              <Fact name="Slot at the root" value={square(v.slot.root, 'slot')} />
+              <Fact name="Slot at the tip" value={square(v.slot.tip, 'slot')} />
+              <Fact name="Root led at" value={square(v.feed.root, 'feed')} />
+              <Fact name="Tip led at" value={square(v.feed.tip, 'feed')} />
+              <Fact name="Core weighs" value={square(v.blank.weightG, 'mass')} />
+              <Fact name="Time for a core" value={square(v.seconds, 'time')} />
+              <Fact name="Worst, in the middle" value={off(v.worst.middle.max, say)} />
+              <Fact name="Worst, at the ends" value={off(endsWorst(v), say)} />
+            </div>
+          </div>
+        )}
+      </section>
+      <section className={columns.act} aria-label="What to do">
+        <h2>What to do</h2>
+        {v && <PlanFindings findings={v.findings} most={4} onWidth={widen} />}
+        <p className={css.links}>
+          <Link href={`/rig/${rigId}/templates?plan=${id}`}>Templates</Link>
+          <Link href={`/rig/${rigId}/blanks?plan=${id}`}>Block and sheets</Link>
+        </p>
+      </section>
+    </>
+  );
+}
+
+type Say = ReturnType<typeof useUnits>['say'];
+const off = (n: number | null, say: Say) =>
+  n === null ? '–' : `${n > 0 ? '+' : n < 0 ? '−' : ''}${say(Math.abs(n), 'slot')}`;
+
+function endsWorst(v: { worst: { root: { max: number | null }; tip: { max: number | null } } }) {
+  const { root, tip } = v.worst;
+  return Math.abs(root.max ?? 0) > Math.abs(tip.max ?? 0) ? root.max : tip.max;
+}
