@@ -5,7 +5,13 @@ import { judgeAll, written } from '@/core/engine/match/match';
 import { readAll, runVerb, type Verb } from '@/core/engine/verbs';
 import { readJson, Refusal, SIZES } from './http';
 
-const MOST: Record<Verb, number> = { solve: SIZES.rig, need: SIZES.rig, match: SIZES.drawer, tune: SIZES.log, template: SIZES.plan };
+const MOST: Record<Verb, number> = {
+  solve: SIZES.rig,
+  need: SIZES.rig,
+  match: SIZES.drawer,
+  tune: SIZES.log,
+  template: SIZES.plan,
+};
 
 /** Does a verb on the documents of a request. A match gives way to other requests as it goes, and ends with its caller. */
 export async function verbRequest(verb: Verb, request: Request): Promise<unknown> {

@@ -60,13 +60,16 @@ function Driven({ columns }: { columns: Columns }) {
             <PaceChart view={v} />
             <div className={css.facts}>
               <Fact name="All passes" value={say(v.seconds, 'time')} />
-              <Fact name="Warm-up first" value={say(v.warmUpS, 'time')} />
-              <Fact name="One end over the other" value={`${v.taper.toPrecision(3)} ×`} />
+              <Fact name="Warm-up" value={say(v.warmUpS, 'time')} />
+              <Fact name="Taper" value={`${v.taper.toPrecision(3)} ×`} />
               <Fact
-                name="Most in one pass"
+                name="Most at once"
                 value={v.fastest && v.slowest ? `${(v.fastest / v.slowest).toPrecision(3)} ×` : '–'}
               />
-              <Fact name="Middle lags by" value={say(v.lag, 'slot')} />
+              <Fact
+                name="Middle lags"
+                value={v.lag !== null && v.lag < 0.01 ? 'next to nothing' : say(v.lag, 'slot')}
+              />
               <Fact
                 name="Waits"
                 value={waits.length === 0 ? 'none' : `${waits.length}, ${say(waits[0]!.seconds, 'time')} each`}

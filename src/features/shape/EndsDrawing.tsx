@@ -14,7 +14,7 @@ export const pathOf = (
 ) => `M${points.map(([px, py]) => `${x(px).toFixed(2)} ${y(py).toFixed(2)}`).join('L')}${closed ? 'Z' : ''}`;
 
 /** Both ends drawn over each other in the block, to scale, with one rule below. */
-export function EndsDrawing({ view, height = 250 }: { view: PlanView; height?: number }) {
+export function EndsDrawing({ view, height = 216 }: { view: PlanView; height?: number }) {
   const [ref, width] = useWidth(560);
   const { say } = useUnits();
   const id = useId();
@@ -29,9 +29,9 @@ export function EndsDrawing({ view, height = 250 }: { view: PlanView; height?: n
     y1: middle + size.heightMm / 2,
   };
   const all = boxOf([[block.x0, block.y0], [block.x1, block.y1], [box.x0, box.y0], [box.x1, box.y1]]); // prettier-ignore
-  const scale = Math.min((width - 20) / (all.x1 - all.x0), (height - 66) / (all.y1 - all.y0));
+  const scale = Math.min((width - 20) / (all.x1 - all.x0), (height - 50) / (all.y1 - all.y0));
   const x = (v: number) => (width - (all.x1 - all.x0) * scale) / 2 + (v - all.x0) * scale;
-  const top = (height - 44 - (all.y1 - all.y0) * scale) / 2 + 4;
+  const top = (height - 36 - (all.y1 - all.y0) * scale) / 2 + 4;
   const y = (v: number) => top + (all.y1 - v) * scale;
   const chord = (loop: readonly Pt[]) => {
     const nose = loop.reduce((a, b) => (b[0] < a[0] ? b : a));
@@ -89,18 +89,11 @@ export function EndsDrawing({ view, height = 250 }: { view: PlanView; height?: n
             {say(size.widthMm, 'foamSize')} wide, {say(size.heightMm, 'foamSize')} high,{' '}
             {say(size.lengthMm, 'foamSize')} long
           </text>
-          <g transform={`translate(${Math.max(8, x(block.x0))} ${rule + 15})`}>
-            <line className={css.root} x1={0} x2={22} y1={0} y2={0} />
-            <text x={28} y={5}>
-              root
-            </text>
-            <line className={css.tip} x1={64} x2={86} y1={0} y2={0} />
-            <text x={92} y={5}>
-              tip
-            </text>
-          </g>
         </g>
       </svg>
+      <p className={css.key} aria-hidden="true">
+        <span data-end="root">root</span> <span data-end="tip">tip</span>
+      </p>
     </div>
   );
 }

@@ -128,14 +128,14 @@ function Planned({ columns }: { columns: Columns }) {
             {look === 'block' && <CoreView view={v} />}
             {look === 'forecast' && <Forecast view={v} />}
             <div className={css.facts}>
-              <Fact name="Slot at the root" value={square(v.slot.root, 'slot')} />
-              <Fact name="Slot at the tip" value={square(v.slot.tip, 'slot')} />
+              <Fact name="Slot, root" value={square(v.slot.root, 'slot')} />
+              <Fact name="Slot, tip" value={square(v.slot.tip, 'slot')} />
               <Fact name="Root led at" value={square(v.feed.root, 'feed')} />
               <Fact name="Tip led at" value={square(v.feed.tip, 'feed')} />
               <Fact name="Core weighs" value={square(v.blank.weightG, 'mass')} />
-              <Fact name="Time for a core" value={square(v.seconds, 'time')} />
-              <Fact name="Worst, in the middle" value={off(v.worst.middle.max, say)} />
-              <Fact name="Worst, at the ends" value={off(endsWorst(v), say)} />
+              <Fact name="Time a core" value={square(v.seconds, 'time')} />
+              <Fact name="Off, middle" value={off(v.worst.middle.max, say)} />
+              <Fact name="Off, at the ends" value={off(endsWorst(v), say)} />
             </div>
           </div>
         )}
@@ -154,7 +154,7 @@ function Planned({ columns }: { columns: Columns }) {
 
 type Say = ReturnType<typeof useUnits>['say'];
 const off = (n: number | null, say: Say) =>
-  n === null ? '–' : `${n > 0 ? '+' : n < 0 ? '−' : ''}${say(Math.abs(n), 'slot')}`;
+  n === null ? '–' : Math.abs(n) < 0.01 ? 'under 0.01 mm' : `${n > 0 ? '+' : '−'}${say(Math.abs(n), 'slot')}`;
 
 function endsWorst(v: { worst: { root: { max: number | null }; tip: { max: number | null } } }) {
   const { root, tip } = v.worst;

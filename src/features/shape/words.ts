@@ -2,7 +2,7 @@ import type { Method, Piece, Section, Template } from '@/core/documents/plan';
 
 /** Words of the stages Shape and Cut and of the pages below them. */
 export const SECTION_NAMES: Record<Section['kind'], string> = {
-  naca: 'NACA, by its digits',
+  naca: 'NACA digits',
   points: 'from a file',
   rectangle: 'rectangle',
   circle: 'circle',

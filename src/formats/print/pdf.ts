@@ -42,5 +42,6 @@ export function startPdf(title: string, page: { readonly width: number; readonly
       .lineWidth(0.3)
       .stroke('#C6D0CD');
   };
-  return { pdf, put, rule, finish: () => (pdf.end(), done) };
+  const next = (size = page) => void pdf.addPage({ size: [size.width * MM, size.height * MM], margin: 0 });
+  return { pdf, put, rule, next, finish: () => (pdf.end(), done) };
 }

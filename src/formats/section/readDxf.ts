@@ -66,7 +66,7 @@ export function readDxf(text: string, toleranceMm: number): Found {
       lines.push(line.map(([x, y]): Pt => [x * mm, y * mm]));
     }
   }
-  for (const type of unread(text, doc.entities.length)) dropped.set(type, (dropped.get(type) ?? 0) + 1);
+  for (const type of unread(text)) dropped.set(type, (dropped.get(type) ?? 0) + 1);
   const { loops, open } = joined(lines, toleranceMm);
   if (open > 0) dropped.set('open line', open);
   return {
@@ -79,12 +79,19 @@ export function readDxf(text: string, toleranceMm: number): Found {
 const KNOWN = new Set(['LINE', 'LWPOLYLINE', 'POLYLINE', 'ARC', 'CIRCLE', 'ELLIPSE', 'SPLINE', 'POINT', 'TEXT', 'MTEXT', 'DIMENSION', 'INSERT', 'SOLID', '3DFACE', 'ATTDEF']); // prettier-ignore
 const PARTS = new Set(['VERTEX', 'SEQEND', 'SECTION', 'ENDSEC', 'EOF', 'TABLE', 'ENDTAB', 'BLOCK', 'ENDBLK', 'CLASS', 'LAYER', 'LTYPE', 'STYLE', 'VIEW', 'UCS', 'VPORT', 'APPID', 'DIMSTYLE', 'BLOCK_RECORD']); // prettier-ignore
 
-/** Entities that the reading package passes over without a word. */
-function unread(text: string, _known: number): string[] {
-  const body = /\n\s*2\s*\r?\n\s*ENTITIES\s*\r?\n([\s\S]*?)\n\s*0\s*\r?\n\s*ENDSEC/.exec(text)?.[1] ?? '';
-  return [...body.matchAll(/(?:^|\n)\s*0\s*\r?\n\s*([A-Z0-9_]+)\s*(?=\r?\n)/g)]
-    .map((m) => m[1]!)
-    .filter((t) => !KNOWN.has(t) && !PARTS.has(t));
+/** Entities that the reading package passes over without a word: the file is pairs of lines, a code and its value. */
+function unread(text: string): string[] {
+  const lines = text.split(/\r\n|\r|\n/).map((l) => l.trim());
+  const out: string[] = [];
+  let inside = false;
+  for (let i = 0; i + 1 < lines.length; i += 2) {
+    const [code, value] = [lines[i]!, lines[i + 1]!];
+    if (code === '2' && value === 'ENTITIES') inside = true;
+    if (code !== '0') continue;
+    if (value === 'ENDSEC') inside = false;
+    if (inside && !KNOWN.has(value) && !PARTS.has(value)) out.push(value);
+  }
+  return out;
 }
 
 function lineOf(e: Entity): Pt[] | null {

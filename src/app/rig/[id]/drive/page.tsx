@@ -1,0 +1,15 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { DrivePage } from '@/features/shape/DrivePage';
+import { listPlans } from '@/server/plans';
+import { openRig } from '@/server/rigs';
+
+export const metadata: Metadata = { title: 'Set up and rehearse' };
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ plan?: string }> };
+
+export default async function Page({ params, searchParams }: Props) {
+  const { id } = await params;
+  const open = await openRig(id);
+  if (!open) notFound();
+  return <DrivePage open={open} plans={await listPlans(id)} first={(await searchParams).plan ?? null} />;
+}

@@ -1,0 +1,15 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { TemplatesPage } from '@/features/shape/TemplatesPage';
+import { listPlans } from '@/server/plans';
+import { openRig } from '@/server/rigs';
+
+export const metadata: Metadata = { title: 'Templates' };
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ plan?: string }> };
+
+export default async function Page({ params, searchParams }: Props) {
+  const { id } = await params;
+  const open = await openRig(id);
+  if (!open) notFound();
+  return <TemplatesPage open={open} plans={await listPlans(id)} first={(await searchParams).plan ?? null} />;
+}

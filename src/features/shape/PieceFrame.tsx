@@ -1,0 +1,66 @@
+'use client';
+import Link from 'next/link';
+import { type ReactNode } from 'react';
+import type { PlanView } from '@/core/engine/template/view';
+import { PlanProvider, usePieces, usePlan } from '@/state/PlanContext';
+import { RigProvider, useDerived, useRig } from '@/state/RigContext';
+import type { OpenRig, PlanRecord } from '@/state/types';
+import { usePlanned } from '@/state/usePlanned';
+import css from './frame.module.css';
+import { PiecePicker } from './PiecePicker';
+
+export interface PieceProps {
+  readonly open: OpenRig;
+  readonly plans: readonly PlanRecord[];
+  readonly first: string | null;
+}
+
+/** A page of one piece: where it belongs, which piece, what is worked out of it. */
+export function PieceFrame(
+  p: PieceProps & {
+    title: string;
+    stage: 'shape' | 'cut';
+    children: (view: PlanView, stale: boolean) => ReactNode;
+  },
+) {
+  return (
+    <RigProvider open={p.open}>
+      <PlanProvider rigId={p.open.record.id} plans={p.plans} first={p.first}>
+        <Inside title={p.title} stage={p.stage}>
+          {p.children}
+        </Inside>
+      </PlanProvider>
+    </RigProvider>
+  );
+}
+
+function Inside(p: { title: string; stage: string; children: (view: PlanView, stale: boolean) => ReactNode }) {
+  const { open } = usePieces();
+  const id = useRig((s) => s.id);
+  const name = useRig((s) => s.doc.name);
+  return (
+    <div className={css.page}>
+      <header className={css.head}>
+        <div>
+          <p className={css.back}>
+            <Link href={`/rig/${id}?stage=${p.stage}`}>{name || 'The rig'}</Link>
+          </p>
+          <h1>{p.title}</h1>
+        </div>
+        <div className={css.pick}>
+          <PiecePicker />
+        </div>
+      </header>
+      {open && <Worked key={open.store.getState().id}>{p.children}</Worked>}
+    </div>
+  );
+}
+
+function Worked({ children }: { children: (view: PlanView, stale: boolean) => ReactNode }) {
+  const { rig } = useDerived();
+  const doc = usePlan((s) => s.doc);
+  const { view, fault, stale } = usePlanned(rig, doc);
+  if (fault) return <p role="alert">This cannot be worked out: {fault}.</p>;
+  if (!view) return <p className="dim">Working it out …</p>;
+  return <>{children(view, stale)}</>;
+}

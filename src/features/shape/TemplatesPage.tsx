@@ -1,0 +1,142 @@
+'use client';
+import { TEMPLATE_CATALOG } from '@/core/catalog/templateMaterials';
+import { TEMPLATE_MATERIALS } from '@/core/documents/plan';
+import type { PlanView } from '@/core/engine/template/view';
+import { usePlan } from '@/state/PlanContext';
+import { useUnits } from '@/ui/Units';
+import { useState } from 'react';
+import { PlanChoice, PlanNumber, optionsOf } from './fields';
+import { MountSheet } from './MountSheet';
+import { PieceFrame, type PieceProps } from './PieceFrame';
+import { PlanFindings } from './PlanFindings';
+import { TemplateDrawing } from './TemplateDrawing';
+import css from './frame.module.css';
+import shape from './shape.module.css';
+import { END_NAMES, orderWords, PINNED_NAMES, SIDE_NAMES, SPLIT_NAMES } from './words';
+
+/** Templates of a piece: what they allow for, each drawn to scale, files at full size, the mounting sheet. */
+export function TemplatesPage(p: PieceProps) {
+  return (
+    <PieceFrame {...p} title="Templates" stage="shape">
+      {(view, stale) => <Inside view={view} stale={stale} />}
+    </PieceFrame>
+  );
+}
+
+const PAPER_NAMES = { a4: 'A4', a3: 'A3', letter: 'letter' } as const;
+
+function Inside({ view, stale }: { view: PlanView; stale: boolean }) {
+  const { say } = useUnits();
+  const id = usePlan((s) => s.id);
+  const saved = usePlan((s) => s.save) === 'saved';
+  const t = usePlan((s) => s.doc.template);
+  const [paper, setPaper] = useState<keyof typeof PAPER_NAMES>('a4');
+  const m = TEMPLATE_CATALOG[t.material];
+  const href = (q: string) => `/api/plans/${id}/templates?${q}`;
+  return (
+    <div className={css.cols}>
+      <div className={css.side}>
+        <PlanChoice path="template.split" label="Cut as" options={optionsOf(SPLIT_NAMES)} />
+        <PlanChoice path="template.pinnedTo" label="Pins" options={optionsOf(PINNED_NAMES)} />
+        <PlanChoice
+          path="template.firstCut"
+          label="First cut"
+          options={[
+            { value: 'bottom', name: 'below' },
+            { value: 'top', name: 'above' },
+          ]}
+          note={orderWords(t)}
+        />
+        <PlanChoice
+          path="template.round"
+          label="The wire goes"
+          options={[
+            { value: 'outside', name: 'round a shape that stays' },
+            { value: 'inside', name: 'inside a shape that falls out' },
+          ]}
+        />
+        <PlanChoice
+          path="template.material"
+          label="Made of"
+          options={TEMPLATE_MATERIALS.map((value) => ({ value, name: TEMPLATE_CATALOG[value].name }))}
+          note={`For a wire up to ${say(m.limitC, 'temperature')}.`}
+        />
+        <div className={shape.two}>
+          <PlanNumber path="template.thicknessMm" label="Thickness" role="slot" />
+          <PlanNumber path="template.stations" label="Stations" role="count" />
+          <PlanNumber path="template.leadInMm" label="Lead-in" role="foamSize" />
+          <PlanNumber path="template.tailMm" label="Tail" role="foamSize" />
+        </div>
+        <p className="dim">{m.edge}</p>
+        <p className="dim">{m.hold}</p>
+        <PlanFindings findings={view.findings} most={5} />
+      </div>
+      <div className={stale ? shape.stale : undefined}>
+        <section className={css.sheet} aria-label="At full size">
+          <h2>At full size</h2>
+          <p className={css.files}>
+            {saved ? (
+              <>
+                <a href={href(`format=pdf&paper=${paper}`)}>All of them, PDF</a>
+                <label>
+                  on{' '}
+                  <select
+                    name="paper"
+                    aria-label="Paper"
+                    value={paper}
+                    onChange={(e) => setPaper(e.target.value as keyof typeof PAPER_NAMES)}
+                  >
+                    {Object.entries(PAPER_NAMES).map(([k, name]) => (
+                      <option key={k} value={k}>
+                        {name}
+                      </option>
+                    ))}
+                  </select>
+                </label>
+                <span className="dim">Print at 100 %; measure the 100 mm square before you cut.</span>
+              </>
+            ) : (
+              <span className="dim">Saving the last change …</span>
+            )}
+          </p>
+        </section>
+        {view.passes.map((pass) => (
+          <section key={pass.side} className={css.sheet} aria-label={SIDE_NAMES[pass.side]}>
+            <h2>{SIDE_NAMES[pass.side]}</h2>
+            <div className={css.pair}>
+              {(['root', 'tip'] as const).map((end) => (
+                <div key={end}>
+                  <TemplateDrawing view={view} pass={pass} end={end} />
+                  <p>
+                    {END_NAMES[end]}: {grown(view, end, pass.side, say)}
+                  </p>
+                  {saved && (
+                    <p className={css.files}>
+                      <a href={href(`format=svg&end=${end}&side=${pass.side}`)}>SVG</a>
+                      <a href={href(`format=dxf&end=${end}&side=${pass.side}`)}>DXF</a>
+                      <a href={href(`format=pdf&end=${end}&side=${pass.side}&paper=${paper}`)}>PDF</a>
+                    </p>
+                  )}
+                </div>
+              ))}
+            </div>
+          </section>
+        ))}
+        <MountSheet view={view} />
+      </div>
+    </div>
+  );
+}
+
+function grown(
+  view: PlanView,
+  end: 'root' | 'tip',
+  side: string,
+  say: ReturnType<typeof useUnits>['say'],
+): string {
+  const g = side === 'square' ? 0 : view.grows[end][side === 'bottom' ? 'bottom' : 'top'];
+  const led = `led at ${say(view.feed[end], 'feed')} its slot is ${say(view.slot[end], 'slot')}`;
+  if (view.slot[end] === null) return 'no slot is known, so nothing is allowed for';
+  if (Math.abs(g) < 0.005) return `${led}; nothing is allowed for`;
+  return `${led}; the edge is ${say(Math.abs(g), 'slot')} ${g > 0 ? 'larger' : 'smaller'} than what is wanted (dashed)`;
+}

@@ -1,0 +1,159 @@
+import DxfParser from 'dxf-parser';
+import { XMLParser } from 'fast-xml-parser';
+import { describe, expect, it } from 'vitest';
+import { planSchema } from '@/core/documents/plan';
+import { planOut } from '@/core/engine/template/template';
+import { boxOf, nearest, type Pt } from '@/core/physics/shape/polyline';
+import { readDxf } from '../section/readDxf';
+import { readSvg } from '../section/readSvg';
+import { templatePdf } from '../print/templatePdf';
+import { EDGE, PAPERS, tilingOf } from '../print/tiles';
+import { templateDxf } from './dxf';
+import { templateSvg } from './svg';
+
+const t = planOut(
+  planSchema.parse({
+    format: 'upwind-rod/plan',
+    version: 1,
+    name: 'Read back',
+    rig: {
+      format: 'upwind-rod/rig',
+      version: 1,
+      frame: { kind: 'bow' },
+      wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
+      supply: { kind: 'bench', volts: 32, maxAmps: 6 },
+      control: { kind: 'volts', setting: 18.5 },
+      foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
+    },
+    piece: {
+      spanMm: 640,
+      root: { section: { kind: 'naca', code: '4412' }, chordMm: 320 },
+      tip: { section: { kind: 'naca', code: '4412' }, chordMm: 120, twistDeg: 5 },
+    },
+  }),
+);
+const piece = t.passes[1]!.pieces.root;
+
+/** Farthest that a point of one closed loop lies from the other. */
+function farthest(a: readonly Pt[], b: readonly Pt[]): number {
+  const closed = [...b, b[0]!];
+  return Math.max(...a.map((p) => nearest(closed, p).distance));
+}
+const centred = (loop: readonly Pt[]): Pt[] => {
+  const b = boxOf(loop);
+  return loop.map(([x, y]) => [x - b.x0, y - b.y0]);
+};
+
+describe('templates read back', () => {
+  it('DXF by dxf-parser: the outline within 0.01 mm, holes, millimetres', () => {
+    const text = templateDxf(piece);
+    const doc = new DxfParser().parseSync(text)!;
+    expect(doc.header['$INSUNITS']).toBe(4);
+    const line = doc.entities.find((e) => e.type === 'LWPOLYLINE') as unknown as {
+      vertices: { x: number; y: number }[];
+      shape: boolean;
+    };
+    expect(line.shape).toBe(true);
+    const back = line.vertices.map((v): Pt => [v.x, v.y]);
+    expect(back).toHaveLength(piece.outline.length);
+    expect(farthest(back, piece.outline)).toBeLessThan(0.01);
+    expect(farthest(piece.outline, back)).toBeLessThan(0.01);
+    expect(doc.entities.filter((e) => e.type === 'CIRCLE')).toHaveLength(2);
+    expect(readDxf(text, 0.1).outlines[0]!.points).toHaveLength(back.length);
+  });
+  it('SVG by an XML reader: the outline within 0.01 mm, the size in millimetres, a square of 100', () => {
+    const text = templateSvg(piece);
+    const svg = (
+      new XMLParser({ ignoreAttributes: false, attributeNamePrefix: '' }).parse(text) as {
+        svg: Record<string, unknown>;
+      }
+    ).svg;
+    const groups = svg['g'] as { id: string; path?: { d: string }; rect?: { width: string; height: string } }[];
+    expect(svg['width']).toBe(`${String(svg['viewBox']).split(' ')[2]}mm`);
+    const d = groups.find((g) => g.id === 'cut')!.path!.d;
+    const back = [...d.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map((m): Pt => [Number(m[1]), -Number(m[2])]);
+    expect(farthest(centred(back), centred(piece.outline))).toBeLessThan(0.01);
+    expect(groups.find((g) => g.id === 'check')!.rect).toMatchObject({ width: '100', height: '100' });
+    expect(text).toContain('print at 100 %');
+    const own = readSvg(text, 0.1).outlines;
+    expect(own.length).toBeGreaterThan(1);
+  });
+  it('PDF by pdf.js: pages of the paper within 0.01 mm, a square of 100.00 mm, the outline within 0.01 mm', async () => {
+    for (const paper of ['a4', 'a3', 'letter'] as const) {
+      const bytes = await templatePdf({ title: 'Read back', pieces: [piece], lines: ['A line.'], paper });
+      const pdfjs = await import('pdfjs-dist/legacy/build/pdf.mjs');
+      const doc = await pdfjs.getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
+      const b = boxOf([...piece.outline, ...piece.marks.flatMap((m) => [m.from, m.to])]);
+      const tiling = tilingOf(b.x1 - b.x0, b.y1 - b.y0, paper);
+      expect(doc.numPages).toBe(1 + tiling.tiles.length);
+      const mm = 25.4 / 72;
+      const size = async (n: number) => {
+        const [x0, y0, x1, y1] = (await doc.getPage(n)).view as [number, number, number, number];
+        return [(x1 - x0) * mm, (y1 - y0) * mm];
+      };
+      const first = await size(1);
+      expect(Math.abs(first[0]! - PAPERS[paper].width)).toBeLessThan(0.01);
+      expect(Math.abs(first[1]! - PAPERS[paper].height)).toBeLessThan(0.01);
+      const lines = await paths(await doc.getPage(1));
+      const square = lines.map((l) => boxOf(l)).find((x) => Math.abs((x.x1 - x.x0) * mm - 100) < 0.5)!;
+      expect((square.x1 - square.x0) * mm).toBeCloseTo(100, 2);
+      expect((square.y1 - square.y0) * mm).toBeCloseTo(100, 2);
+      for (const tile of tiling.tiles) {
+        const page = await doc.getPage(2 + tile.row * tiling.columns + tile.column);
+        const shown = (await paths(page)).find((l) => l.length >= piece.outline.length)!;
+        const height = tiling.page.height;
+        const back = shown.map(([x, y]): Pt => [
+          x * mm - EDGE + tile.x + b.x0,
+          b.y1 - (height - y * mm - EDGE + tile.y),
+        ]);
+        expect(farthest(back, piece.outline)).toBeLessThan(0.01);
+        expect(farthest(piece.outline, back)).toBeLessThan(0.01);
+      }
+      const text = (await (await doc.getPage(1)).getTextContent()).items
+        .map((i) => ('str' in i ? i.str : ''))
+        .join(' ');
+      expect(text).toContain('print at 100 %');
+    }
+  });
+});
+
+interface Page {
+  getOperatorList(): Promise<{ fnArray: number[]; argsArray: unknown[] }>;
+}
+
+/** Lines of a page in points from its lower left corner, moved by the transforms in force. */
+async function paths(page: Page): Promise<Pt[][]> {
+  const { OPS } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+  const list = await page.getOperatorList();
+  let m: number[] = [1, 0, 0, 1, 0, 0];
+  const stack: number[][] = [];
+  const out: Pt[][] = [];
+  list.fnArray.forEach((fn, i) => {
+    const args = list.argsArray[i] as unknown[];
+    if (fn === OPS.save) stack.push(m);
+    if (fn === OPS.restore) m = stack.pop() ?? m;
+    if (fn === OPS.transform) {
+      const [a, b, c, d, e, f] = args as number[] as [number, number, number, number, number, number];
+      m = [
+        m[0]! * a + m[2]! * b, m[1]! * a + m[3]! * b, m[0]! * c + m[2]! * d, m[1]! * c + m[3]! * d,
+        m[0]! * e + m[2]! * f + m[4]!, m[1]! * e + m[3]! * f + m[5]!,
+      ]; // prettier-ignore
+    }
+    if (fn !== OPS.constructPath) return;
+    const data = (args[1] as Float32Array[])[0];
+    if (!data) return;
+    const line: Pt[] = [];
+    // Packed: 0 move, 1 line, 2 curve, 3 quadratic, 4 close, each with its points behind it.
+    for (let k = 0; k < data.length;) {
+      const op = data[k++]!;
+      const n = op === 2 ? 6 : op === 3 ? 4 : op === 4 ? 0 : 2;
+      if (n >= 2) {
+        const [x, y] = [data[k + n - 2]!, data[k + n - 1]!];
+        line.push([m[0]! * x + m[2]! * y + m[4]!, m[1]! * x + m[3]! * y + m[5]!]);
+      }
+      k += n;
+    }
+    out.push(line);
+  });
+  return out;
+}
