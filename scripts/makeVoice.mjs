@@ -6,7 +6,7 @@ import os from 'node:os';
 import path from 'node:path';
 
 const WORDS = {
-  ...Object.fromEntries(Array.from({ length: 61 }, (_, i) => [`n${i}`, `${i}`])),
+  ...Object.fromEntries(Array.from({ length: 121 }, (_, i) => [`n${i}`, `${i}`])),
   quarter: 'quarter',
   half: 'half',
   'three-quarters': 'three quarters',

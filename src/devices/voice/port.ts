@@ -1,0 +1,16 @@
+/** Something that is going to be heard; `stop` takes it back. */
+export interface Heard {
+  readonly stop: () => void;
+}
+/** A voice: a clock in seconds that does not drift from what is heard, and clips (or tones in their place) set to a second of it. */
+export interface Voice {
+  readonly now: () => number;
+  readonly play: (clip: string, at: number) => Heard;
+  /** Clips that are spoken; the others are tones. */
+  readonly speaks: (clip: string) => boolean;
+  readonly close: () => void;
+}
+/** What calls after a time; a test replaces it. */
+export interface Timer {
+  readonly every: (ms: number, call: () => void) => () => void;
+}

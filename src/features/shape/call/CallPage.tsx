@@ -1,0 +1,141 @@
+'use client';
+import Link from 'next/link';
+import { useState } from 'react';
+import type { RunEvent } from '@/core/documents/event';
+import { coresOf, leftOf, nextRate } from '@/core/engine/call/batch';
+import type { PlanView } from '@/core/engine/template/view';
+import { PlanProvider, usePieces, usePlan } from '@/state/PlanContext';
+import { RigProvider, useDerived, useRig } from '@/state/RigContext';
+import type { EventRecord, OpenRig, PlanRecord } from '@/state/types';
+import { useEvents } from '@/state/useEvents';
+import { usePlanned } from '@/state/usePlanned';
+import { planFindingWords } from '@/core/words/plan';
+import { useUnits } from '@/ui/Units';
+import { After } from './After';
+import { Batch } from './Batch';
+import css from './call.module.css';
+import { Checks } from './Checks';
+import { Passes, type RunSoFar } from './Passes';
+
+/** A cut called aloud: checks, warm-up, station by station, between the passes, and what was seen afterwards. */
+export function CallPage(p: {
+  open: OpenRig;
+  plans: readonly PlanRecord[];
+  events: readonly EventRecord[];
+  first: string | null;
+}) {
+  return (
+    <RigProvider open={p.open}>
+      <PlanProvider rigId={p.open.record.id} plans={p.plans} first={p.first}>
+        <Inside events={p.events} />
+      </PlanProvider>
+    </RigProvider>
+  );
+}
+
+function Inside({ events }: { events: readonly EventRecord[] }) {
+  const { open } = usePieces();
+  const id = useRig((s) => s.id);
+  return (
+    <div className={css.page}>
+      <p className={css.back}>
+        <Link href={`/rig/${id}?stage=cut`}>Back to the stage Cut</Link>
+      </p>
+      {open ? (
+        <Worked events={events} />
+      ) : (
+        <p>There is no piece on this rig yet: plan one on its stage Shape.</p>
+      )}
+    </div>
+  );
+}
+
+function Worked({ events }: { events: readonly EventRecord[] }) {
+  const { rig } = useDerived();
+  const doc = usePlan((s) => s.doc);
+  const { view, fault } = usePlanned(rig, doc);
+  const { say } = useUnits();
+  if (fault) return <p role="alert">This cannot be called: {fault}.</p>;
+  if (!view) return <p className="dim">Working it out …</p>;
+  const stop = view.findings.find((f) => f.level === 'stop');
+  if (stop) {
+    const w = planFindingWords(stop.code, stop.values, say);
+    return (
+      <section className={css.stop} role="alert">
+        <h1>{w.head}</h1>
+        <p>{w.text} Nothing is called until that is put right.</p>
+      </section>
+    );
+  }
+  return <Run view={view} events={events} />;
+}
+
+type Phase = 'checks' | 'passes' | 'after';
+
+function Run({ view, events: loaded }: { view: PlanView; events: readonly EventRecord[] }) {
+  const rigId = useRig((s) => s.id);
+  const planId = usePlan((s) => s.id);
+  const { events, note } = useEvents(rigId, loaded);
+  const runs = events.flatMap((e) =>
+    e.event.kind === 'run' && e.event.planId === planId ? [e.event] : [],
+  ) as RunEvent[];
+  const cores = coresOf(view.plan.piece);
+  const left = leftOf(cores, runs);
+  const core = left[0] ?? cores[cores.length - 1]!;
+  const key = `call:${planId}`;
+  const [phase, setPhase] = useState<Phase>('checks');
+  const [rehearsal, rehearse] = useState(true);
+  const [done, setDone] = useState<RunSoFar | null>(null);
+  const [told, tell] = useState<string | null>(null);
+  const [knocks, listen] = useState(false);
+  const begin = (cold: boolean) => {
+    rehearse(cold);
+    tell(null);
+    setPhase('passes');
+  };
+  return (
+    <>
+      <header className={css.head}>
+        <h1>{view.plan.name || 'A piece'}</h1>
+        <p>
+          {core.hand} core {core.piece} of {view.plan.piece.pieces}
+          {phase !== 'checks' && rehearsal && <b className={css.cold}> rehearsed cold</b>}
+        </p>
+      </header>
+      {told && <p role="status">{told}</p>}
+      {phase === 'checks' && (
+        <>
+          <Checks view={view} storeKey={key} knocks={knocks} onKnocks={listen} onBegin={begin} />
+          <Batch view={view} runs={runs} left={left} />
+        </>
+      )}
+      {phase === 'passes' && (
+        <Passes
+          view={view}
+          rehearsal={rehearsal}
+          knocks={knocks}
+          rate={nextRate(runs)}
+          storeKey={key}
+          onDone={(r) => {
+            setDone(r);
+            setPhase('after');
+          }}
+          onStop={() => setPhase('checks')}
+        />
+      )}
+      {phase === 'after' && done && (
+        <After
+          view={view}
+          run={done}
+          core={core}
+          rehearsal={rehearsal}
+          note={note}
+          onSaved={(words) => {
+            tell(words);
+            setPhase('checks');
+          }}
+        />
+      )}
+    </>
+  );
+}
