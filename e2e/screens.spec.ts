@@ -19,7 +19,7 @@ for (const scheme of ['light', 'dark'] as const) {
       const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
       for (const name of ['Blade bow', 'Short offcut trimmer']) {
         const { id } = rigs.find((r) => r.doc.name === name)!;
-        for (const stage of ['foam', 'cutter', 'wire', 'power', 'tension', 'try']) {
+        for (const stage of ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut']) {
           await page.goto(`/rig/${id}?stage=${stage}`);
           await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
           await accessible(page);
@@ -36,6 +36,16 @@ for (const scheme of ['light', 'dark'] as const) {
         await page.goto(`/rig/${id}/first-heat`);
         await expect(page.getByRole('heading', { name: 'Before power' })).toBeVisible();
         await accessible(page);
+        for (const [place, head] of [
+          ['templates', 'Templates'],
+          ['blanks', 'Block and sheets'],
+          ['drive', 'Set up and rehearse cold'],
+        ]) {
+          await page.goto(`/rig/${id}/${place}`);
+          await expect(page.getByRole('heading', { level: 1, name: head! })).toBeVisible();
+          await page.waitForTimeout(600);
+          await accessible(page);
+        }
         await page.goto(`/rig/${id}/heat`);
         await expect(page.getByRole('heading', { name: 'What keeps the heat' })).toBeVisible();
         await accessible(page);
@@ -64,7 +74,10 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
     `/rig/${rig!.id}/first-heat`,
     `/log?rig=${rig!.id}`,
     `/rig/${rig!.id}/recipe`,
-    ...['foam', 'cutter', 'wire', 'power', 'tension', 'try'].map((s) => `/rig/${rig!.id}?stage=${s}`),
+    ...['templates', 'blanks', 'drive', 'call'].map((s) => `/rig/${rig!.id}/${s}`),
+    ...['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut'].map(
+      (s) => `/rig/${rig!.id}?stage=${s}`,
+    ),
   ]) {
     await page.goto(place);
     await expect(page.locator('main')).toBeVisible();
@@ -76,7 +89,7 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
 test('a stage stands without scrolling at 1280 by 800', async ({ page, request }) => {
   const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
   const { id } = rigs.find((r) => r.doc.name === 'Blade bow')!;
-  for (const stage of ['foam', 'cutter', 'wire', 'power', 'tension', 'try']) {
+  for (const stage of ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut']) {
     await page.goto(`/rig/${id}?stage=${stage}`);
     await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollHeight), stage).toBeLessThanOrEqual(800);

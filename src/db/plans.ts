@@ -29,10 +29,18 @@ export async function getPlan(db: Db, id: string): Promise<PlanRecord | null> {
   return row ? toRecord(row) : null;
 }
 
-export async function insertPlan(db: Db, rigId: string, doc: PiecePlan, demo?: { at: string }): Promise<PlanRecord> {
+export async function insertPlan(
+  db: Db,
+  rigId: string,
+  doc: PiecePlan,
+  demo?: { at: string },
+): Promise<PlanRecord> {
   const id = crypto.randomUUID();
   const made = demo ? { demo: true, createdAt: demo.at } : {};
-  const [row] = await db.insert(plans).values({ id, rigId, name: doc.name, doc, ...made }).returning();
+  const [row] = await db
+    .insert(plans)
+    .values({ id, rigId, name: doc.name, doc, ...made })
+    .returning();
   return toRecord(row!);
 }
 

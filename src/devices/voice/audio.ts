@@ -4,10 +4,15 @@ import { setTone, toneOf } from './tones';
 /** Clips as sound, by name. */
 export type Clips = ReadonlyMap<string, AudioBuffer>;
 
+const pageNow = () => performance.now() / 1000;
+
 /** A voice on an audio context's own clock; a clip it has not is a tone. The same for one that plays and one that renders. */
 export function voiceOn(context: BaseAudioContext, clips: Clips): Voice {
+  const [opened, began] = [pageNow(), context.currentTime];
   return {
     now: () => context.currentTime,
+    // A context that renders has no clock of the world beside it.
+    lost: () => ('close' in context ? pageNow() - opened - (context.currentTime - began) : 0),
     speaks: (clip) => clips.has(clip),
     play: (clip, at): Heard => {
       const buffer = clips.get(clip);
@@ -52,7 +57,8 @@ export async function loadClips(names: readonly string[]): Promise<Clips> {
 /** A voice without sound on the page's own clock: for a machine whose sound does not run. The screen calls alone. */
 export function silentVoice(): Voice {
   return {
-    now: () => performance.now() / 1000,
+    now: pageNow,
+    lost: () => 0,
     speaks: () => false,
     play: () => ({ stop: () => {} }),
     close: () => {},
@@ -65,7 +71,7 @@ const BEGINS_MS = 1500;
 /** A voice that is heard; where the machine's sound does not begin to run, one without sound. Called from a press. */
 export async function openVoice(clips: Clips): Promise<{ voice: Voice; sound: boolean }> {
   try {
-    const context = new AudioContext();
+    const context = new AudioContext({ latencyHint: 'playback' });
     await Promise.race([context.resume(), new Promise((r) => setTimeout(r, BEGINS_MS))]);
     const from = context.currentTime;
     for (let waited = 0; waited < BEGINS_MS; waited += 50) {

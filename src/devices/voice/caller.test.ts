@@ -6,11 +6,13 @@ import type { Voice } from './port';
 /** A voice and a timer on a clock that the test turns. */
 function bench() {
   let now = 50;
+  let lost = 0;
   const heard: { clip: string; at: number; stopped: boolean }[] = [];
   const calls: { ms: number; call: () => void; next: number }[] = [];
   const voice: Voice = {
     now: () => now,
     speaks: () => true,
+    lost: () => lost,
     close: () => {},
     play: (clip, at) => {
       const h = { clip, at, stopped: false };
@@ -41,6 +43,7 @@ function bench() {
       now = end;
     },
     now: () => now,
+    lose: (s: number) => void (lost += s),
   };
 }
 const cues: Cue[] = Array.from({ length: 900 }, (_, i) => ({ at: i, clip: `c${i}`, kind: 'tick', n: i }));
@@ -79,6 +82,21 @@ describe('a caller', () => {
       .map((h) => h.clip);
     expect(clips).toEqual(cues.slice(0, 16).map((q) => q.clip));
     expect(c.place()).toBeCloseTo(15.5, 9);
+  });
+  it('sound that the machine lost is made up for within a second, and no cue is left out', () => {
+    const b = bench();
+    const c = new Caller(b.voice, cues, b.timer);
+    c.go();
+    b.turn(20.5);
+    // The voice's clock stood still for 0.7 s while the world went on.
+    b.lose(0.7);
+    b.turn(1);
+    expect(c.place()).toBeCloseTo(22.2, 9);
+    b.turn(10);
+    const heard = b.heard().filter((h) => h.at <= b.now());
+    expect(heard.map((h) => h.clip)).toEqual(cues.slice(0, 33).map((q) => q.clip));
+    // What comes after is where the world has it: second 30 of the pass at 50 + 30 − 0.7 of the voice.
+    expect(heard[30]!.at).toBeCloseTo(79.3, 9);
   });
   it('slower from now on: what was set for later is set anew', () => {
     const b = bench();

@@ -5,6 +5,11 @@ export interface Heard {
 /** A voice: a clock in seconds that does not drift from what is heard, and clips (or tones in their place) set to a second of it. */
 export interface Voice {
   readonly now: () => number;
+  /**
+   * Seconds that this clock has fallen behind the page's own since it was opened: sound that a busy machine dropped. What is set
+   * later is set earlier by as much.
+   */
+  readonly lost: () => number;
   readonly play: (clip: string, at: number) => Heard;
   /** Clips that are spoken; the others are tones. */
   readonly speaks: (clip: string) => boolean;

@@ -75,6 +75,8 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
   useEffect(() => {
     const on = (e: KeyboardEvent) => {
       const mod = e.ctrlKey || e.metaKey;
+      // A stage of a piece has its own undo.
+      if (mod && late[stage]) return;
       if (mod && e.key.toLowerCase() === 'z') {
         e.preventDefault();
         if (e.shiftKey) store.getState().redo();

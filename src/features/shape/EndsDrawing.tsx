@@ -14,7 +14,7 @@ export const pathOf = (
 ) => `M${points.map(([px, py]) => `${x(px).toFixed(2)} ${y(py).toFixed(2)}`).join('L')}${closed ? 'Z' : ''}`;
 
 /** Both ends drawn over each other in the block, to scale, with one rule below. */
-export function EndsDrawing({ view, height = 216 }: { view: PlanView; height?: number }) {
+export function EndsDrawing({ view, height = 204 }: { view: PlanView; height?: number }) {
   const [ref, width] = useWidth(560);
   const { say } = useUnits();
   const id = useId();

@@ -4,8 +4,8 @@ import { boxOf, type Pt } from '@/core/physics/shape/polyline';
 import type { PlanView } from '@/core/engine/template/view';
 import type { Foreseen } from '@/core/engine/template/forecast';
 import { useUnits } from '@/ui/Units';
-import { useWidth } from '@/ui/useWidth';
 import css from './forecast.module.css';
+import { offText } from './off';
 import { SIDE_NAMES } from './words';
 
 const PLACES = ['root', 'middle', 'tip'] as const;
@@ -15,16 +15,15 @@ const PLACE_NAMES: Record<Place, string> = { root: 'Root', middle: 'Middle', tip
 /** What lessens a deviation at a place, by what makes it. */
 function lessens(f: Foreseen, place: Place): string {
   if (place === 'middle') {
-    if (Math.abs(f.lag) >= Math.abs(f.bulge))
-      return 'lag of the middle: tighter wire, slower, or a shorter span';
-    return 'taper’s bulge: less heat, or the span in two lengths';
+    if (Math.abs(f.lag) >= Math.abs(f.bulge)) return 'lag: a tighter wire, or slower';
+    return 'taper’s bulge: less heat';
   }
-  return 'slot wider where the wire is slow there: less heat, or a steadier pace';
+  return 'wider slot where slower: less heat';
 }
 
 /** The forecast core at root, middle and tip: where it stands proud or comes out hollow, in colour, breadth and millimetres. */
 export function Forecast({ view }: { view: PlanView }) {
-  const { say } = useUnits();
+  const { typed } = useUnits();
   const tolerance = view.plan.toleranceMm;
   const rows = view.passes.flatMap((p) => p.forecast.map((f) => ({ f, side: p.side })));
   if (rows.length === 0)
@@ -44,7 +43,7 @@ export function Forecast({ view }: { view: PlanView }) {
       </div>
       <p className={css.key}>
         <span data-off="proud">proud</span> <span data-off="hollow">hollow</span>{' '}
-        <span data-off="within">under a third of what it may be off, {say(tolerance, 'slot')}</span>
+        <span data-off="within">under a third of the {typed(tolerance, 'slot')}</span>
       </p>
       <table className={css.worst}>
         <caption className="hidden-visually">Largest deviations, the largest first</caption>
@@ -61,10 +60,7 @@ export function Forecast({ view }: { view: PlanView }) {
               <td>
                 {PLACE_NAMES[w.place]}, {SIDE_NAMES[w.side].toLowerCase()} {Math.round(w.f.at)}
               </td>
-              <td className="num">
-                {w.mm > 0 ? '+' : '−'}
-                {say(Math.abs(w.mm), 'slot')}
-              </td>
+              <td className="num">{offText(w.mm, typed)}</td>
               <td>{lessens(w.f, w.place)}</td>
             </tr>
           ))}
@@ -79,7 +75,6 @@ const H = 92;
 
 function Outline({ view, place, tolerance }: { view: PlanView; place: Place; tolerance: number }) {
   const id = useId();
-  const [ref, width] = useWidth(W);
   const at = (f: Foreseen): Pt =>
     place === 'middle'
       ? [(f.rootAt[0] + f.tipAt[0]) / 2, (f.rootAt[1] + f.tipAt[1]) / 2]
@@ -87,15 +82,15 @@ function Outline({ view, place, tolerance }: { view: PlanView; place: Place; tol
         ? f.rootAt
         : f.tipAt;
   const all = boxOf(view.passes.flatMap((p) => p.forecast.map(at)));
-  const scale = Math.min((width - 16) / (all.x1 - all.x0), (H - 30) / Math.max(1e-6, all.y1 - all.y0));
-  const x = (v: number) => (width - (all.x1 - all.x0) * scale) / 2 + (v - all.x0) * scale;
+  const scale = Math.min((W - 16) / (all.x1 - all.x0), (H - 30) / Math.max(1e-6, all.y1 - all.y0));
+  const x = (v: number) => (W - (all.x1 - all.x0) * scale) / 2 + (v - all.x0) * scale;
   const y = (v: number) => (H - 22 - (all.y1 - all.y0) * scale) / 2 + (all.y1 - v) * scale + 18;
   const most = Math.max(...view.passes.flatMap((p) => p.forecast.map((f) => Math.abs(f[place]))));
   return (
-    <div ref={ref} className={css.one}>
-      <svg viewBox={`0 0 ${width} ${H}`} role="img" aria-labelledby={id}>
+    <div className={css.one}>
+      <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-labelledby={id}>
         <title id={id}>{`${PLACE_NAMES[place]}: off by ${most.toFixed(2)} mm at most`}</title>
-        <text x={8} y={14} fontSize={14}>
+        <text x={8} y={14} fontSize={19}>
           {PLACE_NAMES[place]}
         </text>
         {view.passes.map((p) =>

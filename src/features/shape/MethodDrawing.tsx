@@ -113,12 +113,9 @@ export function MethodDrawing({ view }: { view: PlanView }) {
             <circle cx={px} cy={foot} r={6} fill="var(--ink)" />
             {(['root', 'tip'] as const).map((e) => (
               <g key={e}>
-                <line
+                <path
                   className={shape.thin}
-                  x1={e === 'root' ? x(-30) : x(span + 30)}
-                  y1={at(wireAt[e])}
-                  x2={px}
-                  y2={end(n(`${e}RadiusMm`))}
+                  d={`M${e === 'root' ? x(-30) : x(span + 30)} ${at(wireAt[e])}V${y(0) - (e === 'root' ? 14 : 7)}H${px - 24}L${px} ${end(n(`${e}RadiusMm`))}`}
                 />
                 <circle className={css.hole} cx={px} cy={end(n(`${e}RadiusMm`))} r={5} />
                 {mark(

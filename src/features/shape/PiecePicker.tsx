@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { piecePlanSchema } from '@/core/documents/plan';
 import { useRig } from '@/state/RigContext';
 import { usePieces, usePlan } from '@/state/PlanContext';
@@ -42,6 +42,7 @@ export function PiecePicker() {
         <Act onClick={() => void make()}>New</Act>
         <Act onClick={() => ask(!sure)}>More</Act>
       </div>
+      <Saving key={open.store.getState().id} />
       {sure && <Rename onDrop={async () => setFault(await drop(open.store.getState().id))} />}
       {fault && <p role="alert">{fault}</p>}
     </>
@@ -52,6 +53,61 @@ function Named({ store }: { store: NonNullable<ReturnType<typeof usePieces>['ope
   const { id, doc } = store.store.getState();
   return <option value={id}>{doc.name || 'a piece'}</option>;
 }
+
+/** Undo, redo and how saving stands; another window's save is put beside this one, and the person chooses. */
+function Saving() {
+  const save = usePlan((s) => s.save);
+  const theirs = usePlan((s) => s.theirs);
+  const past = usePlan((s) => s.past.length);
+  const future = usePlan((s) => s.future.length);
+  const { undo, redo, takeTheirs, keepMine } = usePlan((s) => s);
+  useEffect(() => {
+    const on = (e: KeyboardEvent) => {
+      if (!(e.ctrlKey || e.metaKey)) return;
+      const key = e.key.toLowerCase();
+      if (key !== 'z' && key !== 'y') return;
+      e.preventDefault();
+      if (key === 'y' || e.shiftKey) redo();
+      else undo();
+    };
+    window.addEventListener('keydown', on);
+    return () => window.removeEventListener('keydown', on);
+  }, [undo, redo]);
+  return (
+    <>
+      <p className={css.saving}>
+        <span className="dim">{SAVE_WORDS[save]}</span>
+        <button type="button" className="quiet" disabled={past === 0} onClick={undo}>
+          Undo
+        </button>
+        <button type="button" className="quiet" disabled={future === 0} onClick={redo}>
+          Redo
+        </button>
+      </p>
+      {theirs && (
+        <div className={css.card} data-level="fix" role="alert">
+          <h3>This piece was changed in another window</h3>
+          <p>
+            There it spans {theirs.doc.piece.spanMm} mm, {theirs.doc.piece.root.chordMm} to{' '}
+            {theirs.doc.piece.tip.chordMm} mm of chord. Nothing is thrown away until you choose.
+          </p>
+          <Act strong onClick={keepMine}>
+            Keep mine
+          </Act>{' '}
+          <Act onClick={takeTheirs}>Take theirs</Act>
+        </div>
+      )}
+    </>
+  );
+}
+
+const SAVE_WORDS = {
+  saved: 'Piece saved',
+  waiting: 'Saving …',
+  saving: 'Saving …',
+  failed: 'Not saved: it is tried again',
+  conflict: 'Changed elsewhere',
+} as const;
 
 function Rename({ onDrop }: { onDrop: () => void }) {
   const name = usePlan((s) => s.doc.name);

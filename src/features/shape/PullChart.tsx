@@ -19,6 +19,13 @@ export function PullChart({ view }: { view: PlanView }) {
   if (pulls.length === 0)
     return <p className="dim">The wire does not cut at this setting: there is no pull to reckon.</p>;
   const most = Math.max(0.05, ...pulls.map((p) => p.newtons));
+  if (most <= 0.05 && view.plan.bow.hung)
+    return (
+      <p className="dim">
+        With so much in hand the foam hardly drags: under {say(0.05, 'force')} everywhere. What is felt is the
+        bow’s own weight and the templates.
+      </p>
+    );
   const least = Math.min(0, ...pulls.map((p) => p.newtons));
   const x = (i: number) => 52 + (i / Math.max(1, pulls.length - 1)) * (width - 64);
   const y = (v: number) => 10 + ((most - v) / (most - least)) * (H - 46);

@@ -13,6 +13,7 @@ import { EndsDrawing } from './EndsDrawing';
 import { PlanChoice, PlanNumber, optionsOf } from './fields';
 import { PiecePicker } from './PiecePicker';
 import { PlanFindings } from './PlanFindings';
+import { offText } from './off';
 import css from './shape.module.css';
 import { HAND_NAMES } from './words';
 
@@ -71,7 +72,7 @@ function Planned({ columns }: { columns: Columns }) {
   const rigId = useRig((s) => s.id);
   const store = useRigStore();
   const id = usePlan((s) => s.id);
-  const { say } = useUnits();
+  const { say, typed } = useUnits();
   const [look, setLook] = useState<keyof typeof VIEWS>('ends');
   const [more, setMore] = useState(false);
   const v = planned.view;
@@ -134,8 +135,8 @@ function Planned({ columns }: { columns: Columns }) {
               <Fact name="Tip led at" value={square(v.feed.tip, 'feed')} />
               <Fact name="Core weighs" value={square(v.blank.weightG, 'mass')} />
               <Fact name="Time a core" value={square(v.seconds, 'time')} />
-              <Fact name="Off, middle" value={off(v.worst.middle.max, say)} />
-              <Fact name="Off, at the ends" value={off(endsWorst(v), say)} />
+              <Fact name="Off, middle" value={offText(v.worst.middle.max, typed)} />
+              <Fact name="Off, ends" value={offText(endsWorst(v), typed)} />
             </div>
           </div>
         )}
@@ -151,10 +152,6 @@ function Planned({ columns }: { columns: Columns }) {
     </>
   );
 }
-
-type Say = ReturnType<typeof useUnits>['say'];
-const off = (n: number | null, say: Say) =>
-  n === null ? '–' : Math.abs(n) < 0.01 ? 'under 0.01 mm' : `${n > 0 ? '+' : '−'}${say(Math.abs(n), 'slot')}`;
 
 function endsWorst(v: { worst: { root: { max: number | null }; tip: { max: number | null } } }) {
   const { root, tip } = v.worst;
