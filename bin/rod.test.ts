@@ -39,6 +39,27 @@ describe('the command line', () => {
     expect(bad.code).toBe(2);
     expect(lines(bad.text)[0]!.error.path).toBe('supplies[0].controls');
   });
+  it('gives the templates of a plan, and refuses one by the path or the field that is wrong', () => {
+    const end = { section: { kind: 'naca', code: '2412' }, chordMm: 150 };
+    const plan = { format: 'upwind-rod/plan', version: 1, rig: RIG, piece: { spanMm: 640, root: end, tip: { ...end, chordMm: 110 } } }; // prettier-ignore
+    const done = JSON.parse(run('template', plan).text) as { ends: unknown[]; timeS: number };
+    expect(done.ends).toHaveLength(4);
+    expect(done.timeS).toBeGreaterThan(30);
+    const bad = run('template', {
+      ...plan,
+      piece: { ...plan.piece, tip: { ...end, section: { kind: 'naca', code: '24' } } },
+    });
+    expect(bad.code).toBe(2);
+    expect(lines(bad.text)[0]!.error).toMatchObject({ path: 'piece.tip.section.code' });
+    const thick = run('template', [plan, { ...plan, piece: { ...plan.piece, finish: { skinMm: 40 } } }]);
+    expect(thick.code).toBe(2);
+    expect(lines(thick.text)[0]!.error.path).toBe('[1].growMm');
+    const crooked = run('template', {
+      ...plan,
+      piece: { ...plan.piece, root: { ...end, section: { kind: 'naca', code: '26012' } } },
+    });
+    expect(lines(crooked.text)[0]!.error.message).toContain('five-digit');
+  });
   it('a rig with a stop is still an answer', () => {
     const r = run('solve', { ...RIG, foam: { ...RIG.foam, kind: 'pvc' } });
     expect(r.code).toBe(0);

@@ -31,11 +31,19 @@ async function readPdf(bytes: Buffer) {
 }
 const end = (page: Page, name: 'Root' | 'Tip') => page.getByRole('group', { name, exact: true });
 
+/** Plans one more piece and waits until it is the one that is open. */
+async function newPiece(page: Page): Promise<void> {
+  const pieces = page.getByRole('combobox', { name: 'Piece', exact: true });
+  const before = await pieces.inputValue();
+  await page.getByRole('button', { name: 'New', exact: true }).click();
+  await expect(pieces).not.toHaveValue(before);
+  await expect(page.getByText('Piece saved')).toBeVisible();
+}
+
 test('a blade from two sections to printed templates', async ({ page, request }) => {
   const id = await bowOf(request);
   await page.goto(`/rig/${id}?stage=shape`);
-  await page.getByRole('button', { name: 'New', exact: true }).click();
-  await expect(page.getByRole('combobox', { name: 'Piece', exact: true })).toContainText('New piece');
+  await newPiece(page);
   await end(page, 'Root').getByLabel('Digits').fill('2415');
   await end(page, 'Root').getByLabel('Chord').fill('200');
   await end(page, 'Tip').getByLabel('Digits').fill('24');
@@ -98,8 +106,7 @@ test('an outline from a drawing; a hostile one, one cut short and one with lette
 }) => {
   const id = await bowOf(request);
   await page.goto(`/rig/${id}?stage=shape`);
-  await page.getByRole('button', { name: 'New', exact: true }).click();
-  await expect(page.getByRole('combobox', { name: 'Piece', exact: true })).toContainText('New piece');
+  await newPiece(page);
   await end(page, 'Root').getByLabel('Root section').selectOption('points');
   const dialog = page.getByRole('dialog', { name: /root’s section from a file/ });
   const give = (name: string, text: string) =>

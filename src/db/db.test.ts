@@ -5,12 +5,14 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { backupSchema } from '@/core/documents/backup';
 import { faultsOf } from '@/core/documents/faults';
 import { loggedCutSchema } from '@/core/documents/log';
+import { piecePlanSchema } from '@/core/documents/plan';
 import { testRig } from '@/core/engine/testRigs';
 import { putBack, takeBackup } from './backup';
 import workshop from './workshop.json';
 import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from './demo';
 import { StartFault, takeLock } from './lock';
 import { openDb, type Db, type Handle } from './open';
+import * as plans from './plans';
 import * as rigs from './rigs';
 import * as stock from './stock';
 
@@ -31,6 +33,41 @@ beforeAll(async () => {
   db = handle.db;
 });
 afterAll(() => handle.close());
+
+describe('plans', () => {
+  const plan = piecePlanSchema.parse({
+    format: 'upwind-rod/plan',
+    version: 1,
+    name: 'Core',
+    piece: {
+      spanMm: 640,
+      root: { section: { kind: 'circle' }, chordMm: 80 },
+      tip: { section: { kind: 'circle' }, chordMm: 60 },
+    },
+  });
+  it('are kept with their rig, saved on their revision only, and go with it', async () => {
+    const rig = await rigs.insertRig(db, testRig({ name: 'With pieces' }), NO_LINKS, true);
+    const made = await plans.insertPlan(db, rig.id, plan);
+    expect(await plans.plansOf(db, rig.id)).toEqual([{ id: made.id, rigId: rig.id, revision: 1, doc: plan }]);
+    const saved = await plans.savePlan(db, made.id, 1, { ...plan, name: 'Core two' });
+    expect(saved).toMatchObject({ revision: 2, doc: { name: 'Core two' } });
+    expect(await plans.savePlan(db, made.id, 1, plan)).toBeNull();
+    expect((await plans.getPlan(db, made.id))!.doc.name).toBe('Core two');
+    // A rig whose piece was changed is somebody's own.
+    expect((await rigs.getRig(db, rig.id))!.touched).toBe(true);
+    const whole = await takeBackup(db, '2026-11-25T10:00:00Z');
+    expect(whole.plans.find((p) => p.id === made.id)).toMatchObject({
+      rigId: rig.id,
+      doc: { name: 'Core two' },
+    });
+    const stray = { ...whole, plans: [{ ...whole.plans[0]!, rigId: 'nowhere' }] };
+    const parsed = backupSchema.safeParse(stray);
+    expect(faultsOf(parsed.error!).map((f) => f.path)).toContain('plans[0].rigId');
+    await rigs.deleteRig(db, rig.id);
+    expect(await plans.getPlan(db, made.id)).toBeNull();
+    expect(await plans.deletePlan(db, made.id)).toBe(false);
+  });
+});
 
 describe('rigs', () => {
   it('keeps the document with tuning 1, whatever was shown', async () => {

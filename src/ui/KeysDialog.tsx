@@ -6,12 +6,14 @@ import css from './keys.module.css';
 
 const SHEET: readonly (readonly [string, string])[] = [
   ['?', 'This sheet'],
-  ['1 to 6', 'On a rig: Foam, Cutter, Wire, Power, Tension, Try'],
+  ['1 to 8', 'On a rig: Foam, Cutter, Wire, Power, Tension, Try, Shape, Cut'],
   ['Ctrl + Z', 'Undo, over all fields'],
   ['Ctrl + Shift + Z', 'Do it again'],
   ['T', 'On a rig: try the first fix offered'],
   ['S', 'On a rig: to the dial'],
   ['← →', 'On the dial: one step; with Shift ten'],
+  ['Space', 'In a called cut: hold, go on; Enter, a pedal or any other key likewise'],
+  ['↑ ↓', 'In a called cut: faster, slower'],
   ['Esc', 'Close what is open'],
 ];
 

@@ -39,8 +39,7 @@ export function Browser() {
         ))}
       </ul>
       <p className="dim">
-        Nothing in this version needs them yet: plucked notes and called cuts come with the stages Tension and
-        Cut.
+        The microphone hears plucked notes and knocks; the screen is kept awake while a cut is called.
       </p>
     </>
   );

@@ -1,7 +1,7 @@
 'use client';
 import { useDerived, useRig } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
-import { STAGE_NAMES, stageAnswer, STAGES, type StageId } from './stageList';
+import { STAGE_NAMES, stageAnswer, STAGES, type OwnStage, type StageId } from './stageList';
 import css from './nav.module.css';
 import type { LateAnswers } from './late';
 
@@ -24,7 +24,9 @@ export function StageNav({
         <button key={s} type="button" aria-current={s === stage ? 'step' : undefined} onClick={() => onGo(s)}>
           <span className={css.n}>{i + 1}</span>
           <span className={css.name}>{STAGE_NAMES[s]}</span>
-          <span className={css.answer}>{answers[s] ?? stageAnswer(s, rig, reading, cuts, say, typed)}</span>
+          <span className={css.answer}>
+            {answers[s] ?? stageAnswer(s as OwnStage, rig, reading, cuts, say, typed)}
+          </span>
         </button>
       ))}
     </nav>

@@ -6,10 +6,11 @@ import type { Say } from '@/core/words/say';
 import type { Role } from '@/core/units/profile';
 import { FRAME_NAMES, SUPPLY_NAMES, TENSION_SHORT } from './words';
 
-export const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut'] as const;
+/** Stages of the rig itself; the others are of a piece. */
+export const OWN_STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try'] as const;
+export const STAGES = [...OWN_STAGES, 'shape', 'cut'] as const;
 export type StageId = (typeof STAGES)[number];
-/** Stages that show facts of the rig itself; the others are of a piece. */
-export type OwnStage = Exclude<StageId, 'shape' | 'cut'>;
+export type OwnStage = (typeof OWN_STAGES)[number];
 
 export const STAGE_NAMES: Record<StageId, string> = {
   foam: 'Foam',
@@ -36,7 +37,7 @@ export const STAGE_HEADS: Record<StageId, { decide: string; follow: string }> = 
 
 /** Each stage's present answer in one line. */
 export function stageAnswer(
-  stage: StageId,
+  stage: OwnStage,
   rig: Rig,
   reading: Reading,
   cuts: number,
@@ -56,6 +57,5 @@ export function stageAnswer(
     return reading.tension.hotN === 0
       ? 'slack when hot'
       : `${typed(Number((rig.tension.setN ?? reading.tension.coldN ?? 0).toPrecision(3)), 'force')} ${rig.tension.setWhen}, ${TENSION_SHORT[rig.tension.kind]}`;
-  if (stage === 'try') return cuts === 0 ? 'no test cut yet' : `${cuts} cut${cuts === 1 ? '' : 's'} logged`;
-  return '';
+  return cuts === 0 ? 'no test cut yet' : `${cuts} cut${cuts === 1 ? '' : 's'} logged`;
 }

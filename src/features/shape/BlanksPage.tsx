@@ -4,6 +4,7 @@ import { usePlan } from '@/state/PlanContext';
 import { useUnits } from '@/ui/Units';
 import { Finish } from './Finish';
 import { PlanNumber } from './fields';
+import { Lengths } from './Lengths';
 import { NestDrawing } from './NestDrawing';
 import { PieceFrame, type PieceProps } from './PieceFrame';
 import { PlanFindings } from './PlanFindings';
@@ -55,6 +56,7 @@ function Inside({ view }: { view: PlanView }) {
           <h2>Out of a sheet</h2>
           <NestDrawing view={view} />
         </section>
+        <Lengths view={view} />
         <section className={css.sheet} aria-label="Cutting list">
           <h2>Cutting list</h2>
           <table className={css.table}>
@@ -84,4 +86,10 @@ function Inside({ view }: { view: PlanView }) {
   );
 }
 
-const OF_BLOCK = new Set(['blank-too-small', 'stock-too-thin', 'longer-than-bow', 'width-differs']);
+const OF_BLOCK = new Set([
+  'blank-too-small',
+  'stock-too-thin',
+  'longer-than-bow',
+  'width-differs',
+  'taper-too-strong',
+]);

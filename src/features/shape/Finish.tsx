@@ -2,12 +2,12 @@
 import { PlanNumber, usePlanField } from './fields';
 import { Act } from '@/ui/Act';
 import css from './shape.module.css';
-import type { Blank, Template } from '@/core/documents/plan';
+import { Slots } from './Slots';
+import type { Blank } from '@/core/documents/plan';
 
 /** What is not foam of the finished part, the block, and slots for spars. */
 export function Finish() {
   const blank = usePlanField<Blank | null>('blank', 'block');
-  const slots = usePlanField<Template['slots']>('template.slots', 'slots');
   return (
     <>
       <div className={css.three}>
@@ -41,25 +41,7 @@ export function Finish() {
           <Act onClick={() => void blank.set(null)}>Smallest</Act>
         </div>
       )}
-      <p>
-        {slots.value.map((s, i) => (
-          <button
-            key={i}
-            type="button"
-            className="quiet"
-            onClick={() => void slots.set(slots.value.filter((_, k) => k !== i))}
-          >
-            {`slot ${s.side} at ${Math.round(s.at * 100)} %, ${s.widthMm} × ${s.depthMm} mm: take out `}
-          </button>
-        ))}
-        <Act
-          onClick={() =>
-            void slots.set([...slots.value, { at: 0.3, widthMm: 6, depthMm: 4, side: 'bottom' as const }])
-          }
-        >
-          Spar slot
-        </Act>
-      </p>
+      <Slots />
     </>
   );
 }

@@ -36,6 +36,8 @@ export function MethodDrawing({ view }: { view: PlanView }) {
   const scale = Math.min((width - 120) / (far + 80), (H - 70) / Math.max(depth, reach));
   const x = (v: number) => 70 + v * scale;
   const y = (v: number) => 26 + v * scale;
+  const chills = view.findings.find((f) => f.code === 'template-chills');
+  const strip = chills ? (chills.values['strip'] as number) : null;
   const front = Math.min(root.x0, tip.x0) - margin;
   const at = (v: number) => y(v - front);
   const wireAt = { root: (root.x0 + root.x1) / 2, tip: (tip.x0 + tip.x1) / 2 };
@@ -55,6 +57,19 @@ export function MethodDrawing({ view }: { view: PlanView }) {
           className={shape.root}
           d={`M${x(0)} ${at(root.x0)}L${x(span)} ${at(tip.x0)}L${x(span)} ${at(tip.x1)}L${x(0)} ${at(root.x1)}Z`}
         />
+        {strip !== null &&
+          [x(0), x(span) - Math.max(2, strip * scale)].map((at) => (
+            <rect
+              key={at}
+              className={css.chill}
+              x={at}
+              y={y(0)}
+              width={Math.max(2, strip * scale)}
+              height={depth * scale}
+            />
+          ))}
+        {strip !== null &&
+          mark(x(0) + 4, y(depth) - 6, `${say(strip, 'slot')} stay cold beside each template`, 'start')}
         {mark(x(0) - 6, y(depth / 2), 'root', 'end')}
         {view.kind !== 'anchored' && mark(x(span) + 6, y(depth / 2), 'tip', 'start')}
         {driver()}

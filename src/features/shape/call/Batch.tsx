@@ -2,7 +2,8 @@
 import type { RunEvent } from '@/core/documents/event';
 import { handsApart, type CoreOf } from '@/core/engine/call/batch';
 import type { PlanView } from '@/core/engine/template/view';
-import { useDerived } from '@/state/RigContext';
+import { useDerived, useRig } from '@/state/RigContext';
+import { useWire } from '@/state/useWire';
 import { useUnits } from '@/ui/Units';
 import css from './call.module.css';
 
@@ -19,6 +20,7 @@ const APART: [keyof RunEvent['measured'], string, 'foamSize' | 'angle' | 'mass']
 export function Batch(p: { view: PlanView; runs: readonly RunEvent[]; left: readonly CoreOf[] }) {
   const { say } = useUnits();
   const { evaluation } = useDerived();
+  const { wire } = useWire(useRig((s) => s.id));
   const { piece, targetless } = { piece: p.view.plan.piece, targetless: p.view.plan.piece.targetG === null };
   const whole = piece.pieces * (piece.hand === 'pair' ? 2 : 1);
   const each =
@@ -60,6 +62,11 @@ export function Batch(p: { view: PlanView; runs: readonly RunEvent[]; left: read
         {targetless ? '' : `; ${say(piece.targetG, 'mass')} was asked for`}. {p.view.blank.nest.sheets} sheet
         {p.view.blank.nest.sheets === 1 ? '' : 's'} for the batch, {p.view.plan.stock.count} there.
       </p>
+      {wire && (
+        <p>
+          The wire on it has been hot for {say(wire.minutes * 60, 'time')}, has cut {wire.cuts} times.
+        </p>
+      )}
       {rows.length > 0 && (
         <p>
           Right against left:{' '}

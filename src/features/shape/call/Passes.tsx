@@ -2,6 +2,8 @@
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import type { PlanView } from '@/core/engine/template/view';
+import { useRig } from '@/state/RigContext';
+import { useWire } from '@/state/useWire';
 import { useUnits } from '@/ui/Units';
 import css from './call.module.css';
 import { PassRun } from './PassRun';
@@ -36,10 +38,22 @@ export function Passes(p: {
   });
   const sum = useRef({ planned: was?.planned ?? 0, led: was?.led ?? 0 });
   const [moved, setMoved] = useState<boolean | null>(null);
+  const power = useWire(useRig((s) => s.id));
   const pass = p.view.passes[at.pass]!;
+  const leave = () => {
+    if (!p.rehearsal) void power.off();
+    p.onStop();
+  };
   const { storeKey, rehearsal } = p;
   if (at.part === 'warm')
-    return <Warm view={p.view} onHot={() => setAt({ ...at, part: 'run' })} onStop={p.onStop} />;
+    return (
+      <Warm
+        view={p.view}
+        onPower={() => void power.on()}
+        onHot={() => setAt({ ...at, part: 'run' })}
+        onStop={leave}
+      />
+    );
   if (at.part === 'between')
     return (
       <Between
@@ -71,8 +85,9 @@ export function Passes(p: {
           planned: sum.current.planned,
         })
       }
-      onStop={p.onStop}
+      onStop={leave}
       onDone={(led, planned) => {
+        if (!rehearsal) void power.off();
         sum.current = { planned: sum.current.planned + planned, led: sum.current.led + led };
         if (at.pass + 1 < p.view.passes.length) {
           keep(storeKey, {
@@ -94,7 +109,17 @@ export function Passes(p: {
 }
 
 /** The wire warms: seconds left, and what it does. */
-function Warm({ view, onHot, onStop }: { view: PlanView; onHot: () => void; onStop: () => void }) {
+function Warm({
+  view,
+  onPower,
+  onHot,
+  onStop,
+}: {
+  view: PlanView;
+  onPower: () => void;
+  onHot: () => void;
+  onStop: () => void;
+}) {
   const { say } = useUnits();
   const whole = Math.ceil((view.warmUpS ?? 10) * 1.2);
   const [left, setLeft] = useState<number | null>(null);
@@ -112,7 +137,7 @@ function Warm({ view, onHot, onStop }: { view: PlanView; onHot: () => void; onSt
         pull is still set.
       </p>
       {left === null ? (
-        <button type="button" className={css.big} onClick={() => setLeft(whole)}>
+        <button type="button" className={css.big} onClick={() => (onPower(), setLeft(whole))}>
           Power is on
         </button>
       ) : (

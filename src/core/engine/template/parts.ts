@@ -1,0 +1,66 @@
+import type { Piece, PiecePlan, Section } from '../../documents/plan';
+import { arcs, pointAt, signedArea, type Pt } from '../../physics/shape/polyline';
+import { surfacesOf } from '../../physics/shape/surfaces';
+import { sectionLoop } from './sections';
+
+/** Points of each surface of a section that lies between two unlike ones. */
+const POINTS = 120;
+
+/** A section a share of the way from one to another: the same where they are alike, else point by point at equal shares of each surface's arc. */
+export function sectionBetween(root: Section, tip: Section, share: number): Section {
+  if (JSON.stringify(root) === JSON.stringify(tip) || share === 0) return root;
+  if (share === 1) return tip;
+  const even = (surface: readonly Pt[]) => {
+    const along = arcs(surface);
+    const whole = along[along.length - 1]!;
+    return Array.from({ length: POINTS + 1 }, (_, i) =>
+      pointAt(surface, along, (whole * (1 - Math.cos((Math.PI * i) / POINTS))) / 2),
+    );
+  };
+  const parted = (s: Section) => {
+    const loop = sectionLoop(s);
+    const { top, bottom } = surfacesOf(signedArea(loop) < 0 ? [...loop].reverse() : loop);
+    return { top: even(top), bottom: even(bottom) };
+  };
+  const [r, t] = [parted(root), parted(tip)];
+  const between = (a: readonly Pt[], b: readonly Pt[]) =>
+    a.map((p, i): [number, number] => [p[0] + share * (b[i]![0] - p[0]), p[1] + share * (b[i]![1] - p[1])]);
+  const top = between(r.top, t.top).reverse();
+  const bottom = between(r.bottom, t.bottom).slice(1);
+  return { kind: 'points', points: [...top, ...bottom], name: 'between root and tip' };
+}
+
+type EndOf = Piece['root'];
+
+/** The piece's end a share of the way from its root to its tip: chord, twist and thickness run straight. */
+export function endBetween(piece: Piece, share: number): EndOf {
+  const { root, tip } = piece;
+  const mix = (a: number, b: number) => Number((a + share * (b - a)).toPrecision(12));
+  return {
+    section: sectionBetween(root.section, tip.section, share),
+    chordMm: mix(root.chordMm, tip.chordMm),
+    twistDeg: mix(root.twistDeg, tip.twistDeg),
+    thicknessScale: mix(root.thicknessScale, tip.thicknessScale),
+  };
+}
+
+/** A plan parted along its span into so many lengths, root first; neighbours have an end, and so a template, in common. */
+export function lengthsOf(plan: PiecePlan, count: number): PiecePlan[] {
+  const { piece } = plan;
+  const [sweep, rise] = piece.tip.offsetMm;
+  return Array.from({ length: count }, (_, k): PiecePlan => {
+    const spanMm = piece.spanMm / count;
+    return {
+      ...plan,
+      name: `${plan.name || 'Piece'}, length ${k + 1} of ${count}`,
+      piece: {
+        ...piece,
+        spanMm,
+        targetG: null,
+        root: endBetween(piece, k / count),
+        tip: { ...endBetween(piece, (k + 1) / count), offsetMm: [sweep / count, rise / count] },
+      },
+      blank: plan.blank && { ...plan.blank, lengthMm: Math.min(plan.blank.lengthMm, spanMm) },
+    };
+  });
+}

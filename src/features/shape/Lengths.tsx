@@ -1,0 +1,68 @@
+'use client';
+import { useState } from 'react';
+import { lengthsOf } from '@/core/engine/template/parts';
+import type { PlanView } from '@/core/engine/template/view';
+import { usePieces } from '@/state/PlanContext';
+import { Act } from '@/ui/Act';
+import { useUnits } from '@/ui/Units';
+import css from './frame.module.css';
+
+/** A piece cut in lengths: what each of them is, and a plan of its own for each with one press. */
+export function Lengths({ view }: { view: PlanView }) {
+  const { say, typed } = useUnits();
+  const { add } = usePieces();
+  const needed = view.blank.lengths;
+  const strong = view.findings.some((f) => f.code === 'taper-too-strong');
+  const [count, setCount] = useState(Math.max(2, Math.min(12, needed)));
+  const [told, tell] = useState<string | null>(null);
+  if (needed <= 1 && !strong) return null;
+  const parts = lengthsOf(view.plan, count);
+  const make = async () => {
+    for (const part of parts) {
+      const fault = await add(part);
+      if (fault) return tell(fault);
+    }
+    tell(`${count} pieces are planned; neighbours share a template.`);
+  };
+  return (
+    <section className={css.sheet} aria-label="In lengths">
+      <h2>In lengths</h2>
+      <p>
+        {needed > 1
+          ? 'The span is more than this wire cuts at once. '
+          : 'The taper is more than one pass takes. '}
+        Cut it in{' '}
+        <select aria-label="How many lengths" value={count} onChange={(e) => setCount(Number(e.target.value))}>
+          {Array.from({ length: 11 }, (_, i) => (
+            <option key={i} value={i + 2}>
+              {i + 2}
+            </option>
+          ))}
+        </select>{' '}
+        lengths of {say(view.plan.piece.spanMm / count, 'foamSize')}:
+      </p>
+      <table className={css.table}>
+        <tbody>
+          {parts.map((p, k) => (
+            <tr key={k}>
+              <th scope="row">Length {k + 1}</th>
+              <td className={css.n}>
+                {say(p.piece.root.chordMm, 'foamSize')} to {say(p.piece.tip.chordMm, 'foamSize')} of chord
+              </td>
+              <td className={css.n}>
+                {typed(Number(p.piece.root.twistDeg.toFixed(2)), 'angle')} to{' '}
+                {typed(Number(p.piece.tip.twistDeg.toFixed(2)), 'angle')}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className={css.files}>
+        <Act strong onClick={() => void make()}>
+          Plan each length
+        </Act>
+        {told && <span role="status">{told}</span>}
+      </p>
+    </section>
+  );
+}
