@@ -34,6 +34,7 @@ export function MethodDrawing({ view }: { view: PlanView }) {
         ? n('longMarkMm')
         : depth;
   const scale = Math.min((width - 120) / (far + 80), (H - 70) / Math.max(depth, reach));
+  const high = Math.max(depth + 30 / scale, reach) * scale + 44;
   const x = (v: number) => 70 + v * scale;
   const y = (v: number) => 26 + v * scale;
   const chills = view.findings.find((f) => f.code === 'template-chills');
@@ -48,7 +49,7 @@ export function MethodDrawing({ view }: { view: PlanView }) {
   );
   return (
     <div ref={ref}>
-      <svg className={css.svg} viewBox={`0 0 ${width} ${H}`} role="img" aria-labelledby={id}>
+      <svg className={css.svg} viewBox={`0 0 ${width} ${high}`} role="img" aria-labelledby={id}>
         <title
           id={id}
         >{`${METHOD_NAMES[view.kind]}, seen from above, to scale: span ${say(span, 'foamSize')}.`}</title>

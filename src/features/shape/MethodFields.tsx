@@ -1,5 +1,6 @@
 'use client';
-import { METHOD_KINDS, type Method } from '@/core/documents/plan';
+import { METHOD_KINDS, type Method, type Template } from '@/core/documents/plan';
+import { usePieces } from '@/state/PlanContext';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { PlanNumber, usePlanField } from './fields';
@@ -16,10 +17,21 @@ const FRESH: Record<Method['kind'], Method> = {
   gravity: { kind: 'gravity', massG: 900, counterG: 600, frictionN: 0 },
 };
 
+const SPLITS: Partial<Record<Method['kind'], Template['split']>> = {
+  'single-pass': 'outline',
+  gravity: 'square',
+};
+
 /** How both ends are driven, with the numbers that way needs. */
 export function MethodFields() {
   const method = usePlanField<Method>('method', 'way of driving');
+  const { open } = usePieces();
   const kind = method.value.kind;
+  // Some ways go with one sort of template only.
+  const choose = (k: Method['kind']) => {
+    const split = SPLITS[k];
+    open?.store.getState().edit('way of driving', { method: FRESH[k], ...(split && { template: { split } }) });
+  };
   return (
     <>
       <Choice
@@ -27,7 +39,7 @@ export function MethodFields() {
         name="method.kind"
         value={kind}
         options={METHOD_KINDS.map((value) => ({ value, name: METHOD_NAMES[value] }))}
-        onChoose={(k) => void method.set(FRESH[k])}
+        onChoose={choose}
         note={METHOD_HELP[kind]}
       />
       <div className={css.two}>

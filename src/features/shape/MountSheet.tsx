@@ -13,7 +13,7 @@ const whole = (f: Found): f is MountFound => Object.values(f).every((v) => v !==
 
 /** Where both templates go on the block, and what they would cut as they were found after pinning. */
 export function MountSheet({ view }: { view: PlanView }) {
-  const { say } = useUnits();
+  const { say, typed } = useUnits();
   const [found, setFound] = useState<Record<'root' | 'tip', Found>>({ root: EMPTY, tip: EMPTY });
   const off = (end: 'root' | 'tip') => {
     const f = found[end];
@@ -29,7 +29,8 @@ export function MountSheet({ view }: { view: PlanView }) {
       <h2>Mounting sheet</h2>
       <p className="dim">
         The block stands square on the bench, front face towards you. Heights are over the bench, each to be
-        held within {say(tolerance / 2, 'slot')}. Type what you measure after pinning, before any heat.
+        held within {typed(Number((tolerance / 2).toPrecision(3)), 'slot')}. Type what you measure after
+        pinning, before any heat.
       </p>
       <div className={css.mounts}>
         {(['root', 'tip'] as const).map((end) => (
@@ -92,7 +93,7 @@ export function MountSheet({ view }: { view: PlanView }) {
         </table>
       )}
       {skew && Math.max(Math.abs(skew.upMm), Math.abs(skew.alongMm)) > tolerance && (
-        <p role="alert">That is more than {say(tolerance, 'slot')}: pin them anew before the heat goes on.</p>
+        <p role="alert">That is more than {typed(tolerance, 'slot')}: pin them anew before the heat goes on.</p>
       )}
     </section>
   );

@@ -4,6 +4,7 @@ import { TEMPLATE_MATERIALS } from '@/core/documents/plan';
 import type { PlanView } from '@/core/engine/template/view';
 import { usePlan } from '@/state/PlanContext';
 import { useUnits } from '@/ui/Units';
+import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { PlanChoice, PlanNumber, optionsOf } from './fields';
 import { MountSheet } from './MountSheet';
@@ -77,7 +78,9 @@ function Inside({ view, stale }: { view: PlanView; stale: boolean }) {
           <p className={css.files}>
             {saved ? (
               <>
-                <a href={href(`format=pdf&paper=${paper}`)}>All of them, PDF</a>
+                <Button component="a" variant="contained" href={href(`format=pdf&paper=${paper}`)}>
+                  All of them, PDF
+                </Button>
                 <label>
                   on{' '}
                   <select

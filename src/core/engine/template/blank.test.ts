@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { planSchema, type Plan } from '../../documents/plan';
 import { boxOf } from '../../physics/shape/polyline';
+import { merge } from '../merge';
 import { planOut } from './template';
 
 const plan = (over: object = {}, rig: object = {}): Plan =>
@@ -87,5 +88,28 @@ describe('the pull along the cut', () => {
     expect(weak.every((p) => p.does === 'stalls')).toBe(true);
     const strong = pulls({ template: { split: 'square' }, method: { kind: 'equal-pull', pullN: 40 } });
     expect(strong.every((p) => p.does === 'runs-away' && p.grams < -1000)).toBe(true);
+  });
+});
+
+describe('findings that can be done with one press', () => {
+  it('each patch removes its finding', () => {
+    const cases: [string, object][] = [
+      ['lead-in-short', { template: { leadInMm: 10 } }],
+      ['tail-short', { template: { tailMm: 5 } }],
+      ['upper-first', { template: { pinnedTo: 'block-bottom', firstCut: 'top' } }],
+      ['radius-too-large', { method: { kind: 'swing-arm', tipRadiusMm: 300, maxRadiusMm: 400 } }],
+      ['nose-sharp', { piece: { ...plan().piece, root: { section: { kind: 'naca', code: '0003' }, chordMm: 60 }, tip: { section: { kind: 'naca', code: '0003' }, chordMm: 50 } } }],
+      ['tail-thin', { piece: { ...plan().piece, root: { section: { kind: 'naca', code: '4412' }, chordMm: 180 }, tip: { section: { kind: 'naca', code: '4412' }, chordMm: 120 } } }],
+    ]; // prettier-ignore
+    for (const [code, over] of cases) {
+      let p = plan(over);
+      const first = planOut(p).findings.filter((f) => f.code === code);
+      expect(first.length, code).toBeGreaterThan(0);
+      p = planSchema.parse(merge(p, first[0]!.patch!));
+      expect(
+        planOut(p).findings.map((f) => f.code),
+        code,
+      ).not.toContain(code);
+    }
   });
 });

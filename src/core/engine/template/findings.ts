@@ -44,14 +44,20 @@ const sections: Finder = (t) =>
     }));
     if (out.some((d) => d.level === 'stop') || slot === null) return out;
     const radius = noseRadius(w);
-    if (radius < slot / 2) out.push({ code: 'nose-sharp', level: 'fix', values: { end, radius, slot } });
+    if (radius < slot / 2)
+      out.push({
+        code: 'nose-sharp',
+        level: 'fix',
+        values: { end, radius, slot },
+        patch: { piece: { finish: { squareNoseMm: Math.ceil(3 * slot) } } },
+      });
     const left = insideCorner(w, slot / 2);
     if (left > 0.02)
       out.push({ code: 'inside-corner', level: 'note', values: { end, radius: slot / 2, left } });
     const tail = w.top.at(-1)![1] - w.bottom.at(-1)![1];
     const thick = Math.abs(signedArea(w.loop)) / w.chord;
     // A thickness away from the tail: what is thinner than the slot there comes out as lace.
-    if (tail < 1 && tail < 0.2 * thick && w.plain)
+    if (tail < 0.98 && tail < 0.2 * thick && w.plain)
       out.push({
         code: 'tail-thin',
         level: 'note',
