@@ -80,6 +80,13 @@ test('a blade from two sections to printed templates', async ({ page, request })
   expect(texts[0]).toContain('Root face: nose');
   for (const label of ['ROOT · TOP', 'ROOT · BOTTOM', 'TIP · TOP', 'TIP · BOTTOM'])
     expect(texts.join(' ')).toContain(label);
+  // Changed here, it is so on the rig's page too when one goes back.
+  await page.getByRole('textbox', { name: 'Stations' }).fill('16');
+  await expect(page.getByText('Piece saved')).toBeVisible();
+  await page.goBack();
+  await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /^8/ }).click();
+  await expect(page.getByLabel('Stations a pass')).toHaveValue('16');
+  await page.goForward();
   // What was measured after pinning shows what it would cut.
   const mount = page.getByRole('region', { name: 'Mounting sheet' });
   const wanted = async (name: string, k: number) =>

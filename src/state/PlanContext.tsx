@@ -1,9 +1,19 @@
 'use client';
-import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  type ReactNode,
+  type RefObject,
+} from 'react';
 import { useStore } from 'zustand';
 import type { PiecePlan } from '@/core/documents/plan';
 import type { PlanRecord } from '@/server/types';
 import { call, inWords } from './api';
+import type { Kept } from './keptPieces';
 import { createPlanStore, type PlanState, type PlanStore } from './planStore';
 
 /** The pieces of a rig and the one that is open. */
@@ -22,11 +32,37 @@ export function PlanProvider(p: {
   rigId: string;
   plans: readonly PlanRecord[];
   first?: string | null;
+  /** Where the pieces are kept while nothing below is shown; else they are made anew each time. */
+  keptRef?: RefObject<Kept | null>;
   children: ReactNode;
 }) {
   const { rigId } = p;
-  const [stores, setStores] = useState(() => p.plans.map(createPlanStore));
-  const [chosen, choose] = useState<string | null>(p.first ?? null);
+  const [stores, setStores] = useState(() => p.keptRef?.current?.stores ?? p.plans.map(createPlanStore));
+  const [chosen, setChosen] = useState<string | null>(p.keptRef?.current?.chosen ?? p.first ?? null);
+  // The piece that was last open on this rig is the one that is open on its other pages.
+  const choose = useCallback(
+    (id: string) => {
+      setChosen(id);
+      remember(rigId, id);
+    },
+    [rigId],
+  );
+  useEffect(() => setChosen((now) => now ?? remembered(rigId)), [rigId]);
+  const { keptRef } = p;
+  useEffect(() => {
+    if (keptRef) keptRef.current = { stores, chosen };
+  }, [keptRef, stores, chosen]);
+  // A page that is come back to may hold pieces as they were: what was saved since takes their place, unless something waits here.
+  useEffect(() => {
+    let left = false;
+    void call<PlanRecord[]>('GET', `/api/rigs/${rigId}/plans`).then((answer) => {
+      if (left || answer.kind !== 'done') return;
+      setStores((were) => caughtUp(were, answer.data));
+    });
+    return () => {
+      left = true;
+    };
+  }, [rigId]);
   useEffect(() => {
     const flush = () => stores.forEach((s) => s.saver.flush());
     const leave = (e: BeforeUnloadEvent) => {
@@ -49,7 +85,7 @@ export function PlanProvider(p: {
       choose(answer.data.id);
       return null;
     },
-    [rigId],
+    [rigId, choose],
   );
   const drop = useCallback(async (id: string) => {
     const answer = await call('DELETE', `/api/plans/${id}`);
@@ -66,9 +102,35 @@ export function PlanProvider(p: {
       add,
       drop,
     }),
-    [rigId, stores, chosen, add, drop],
+    [rigId, stores, chosen, choose, add, drop],
   );
   return <Context value={pieces}>{p.children}</Context>;
+}
+
+const key = (rigId: string) => `piece:${rigId}`;
+function remember(rigId: string, id: string): void {
+  try {
+    sessionStorage.setItem(key(rigId), id);
+  } catch {
+    // A browser that keeps nothing: the first piece is open next time.
+  }
+}
+function remembered(rigId: string): string | null {
+  try {
+    return sessionStorage.getItem(key(rigId));
+  } catch {
+    return null;
+  }
+}
+
+/** The stores with what the server has since: newer saves, pieces made and thrown away elsewhere. The same list where nothing is new. */
+function caughtUp(were: readonly PlanStore[], records: readonly PlanRecord[]): PlanStore[] {
+  const next = records.map((r) => {
+    const own = were.find((s) => s.store.getState().id === r.id);
+    return own && (own.saver.open || own.saver.revision >= r.revision) ? own : createPlanStore(r);
+  });
+  const same = next.length === were.length && next.every((s, i) => s === were[i]);
+  return same ? (were as PlanStore[]) : next;
 }
 
 export function usePieces(): Pieces {

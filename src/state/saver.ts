@@ -50,6 +50,11 @@ export class Saver<T extends Saved> {
     if (this.dirty && !this.busy && !this.stopped) void this.run();
   }
 
+  /** The revision that what is here was made on. */
+  get revision(): number {
+    return this.base;
+  }
+
   /** Whether anything is not yet acknowledged. */
   get open(): boolean {
     return this.dirty || this.busy;

@@ -103,7 +103,7 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
       <div className={css.below}>
         <StageNav stage={stage} answers={answers} onGo={go} />
         {Late ? (
-          <Late columns={COLUMNS} />
+          <Late columns={COLUMNS} stage={stage} />
         ) : (
           <>
             <section className={css.decide} aria-label={heads.decide}>

@@ -11,5 +11,5 @@ export interface ColumnClasses {
   readonly says: string;
 }
 /** Stages that come from elsewhere, each filling the three columns itself, with what the list of stages says of them. */
-export type LateStages = { readonly [K in StageId]?: ComponentType<{ columns: ColumnClasses }> };
+export type LateStages = { readonly [K in StageId]?: ComponentType<{ columns: ColumnClasses; stage: string }> };
 export type LateAnswers = { readonly [K in StageId]?: string };

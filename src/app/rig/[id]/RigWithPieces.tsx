@@ -1,34 +1,28 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useSyncExternalStore } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { RigPage } from '@/features/rig/RigPage';
-import { PlanProvider, usePieces } from '@/state/PlanContext';
+import { KeptPiecesContext, type Kept } from '@/state/keptPieces';
 import type { OpenRig, PlanRecord, Stock } from '@/state/types';
 
-const LATE = {
-  shape: dynamic(() => import('@/features/shape/ShapeStage').then((m) => m.ShapeStage), { ssr: false }),
-  cut: dynamic(() => import('@/features/shape/CutStage').then((m) => m.CutStage), { ssr: false }),
-};
+const Pieces = dynamic(() => import('@/features/shape/PieceStages').then((m) => m.PieceStages), { ssr: false });
+const LATE = { shape: Pieces, cut: Pieces };
 
-/** A rig with the pieces planned on it: the stages Shape and Cut join the others. */
+/** A rig with the pieces planned on it: the stages Shape and Cut join the others, fetched when one is opened. */
 export function RigWithPieces(p: { open: OpenRig; stock: Stock; plans: readonly PlanRecord[] }) {
-  return (
-    <PlanProvider rigId={p.open.record.id} plans={p.plans}>
-      <Inside open={p.open} stock={p.stock} />
-    </PlanProvider>
-  );
-}
-
-function Inside({ open, stock }: { open: OpenRig; stock: Stock }) {
-  const { open: piece } = usePieces();
-  const name = useSyncExternalStore(
-    piece?.store.subscribe ?? (() => () => {}),
-    () => piece?.store.getState().doc.name ?? null,
-    () => piece?.store.getState().doc.name ?? null,
+  const kept = useRef<Kept | null>(null);
+  const [name, setName] = useState<string | null>(p.plans[0] ? p.plans[0].doc.name || 'a piece' : null);
+  const pieces = useMemo(
+    () => ({ rigId: p.open.record.id, plans: p.plans, kept, onName: setName }),
+    [p.open.record.id, p.plans],
   );
   const answers = {
-    shape: piece ? name || 'a piece' : 'no piece yet',
-    cut: piece ? 'pace and called cut' : 'needs a piece',
+    shape: name ?? 'no piece yet',
+    cut: name === null ? 'needs a piece' : 'pace and called cut',
   };
-  return <RigPage open={open} stock={stock} late={LATE} answers={answers} />;
+  return (
+    <KeptPiecesContext value={pieces}>
+      <RigPage open={p.open} stock={p.stock} late={LATE} answers={answers} />
+    </KeptPiecesContext>
+  );
 }
