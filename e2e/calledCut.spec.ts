@@ -1,7 +1,10 @@
 import type { APIRequestContext } from '@playwright/test';
 import { build } from 'esbuild';
+import fs from 'node:fs';
+import os from 'node:os';
 import path from 'node:path';
 import { accessible, expect, test } from './fixtures';
+import { wav } from './sound';
 
 test.use({ apart: 'called cut' });
 
@@ -222,4 +225,47 @@ test('rendered offline for ten minutes, every cue lies within 5 ms of its time',
     description: `worst ${((worst as { worst: number }).worst * 1000).toFixed(2)} ms`,
   });
   expect((worst as { worst: number }).worst).toBeLessThan(0.005);
+});
+
+test.describe('a knock on the bench', () => {
+  // Quiet, then a knock every three seconds: short, sudden, much louder than what is about it.
+  const file = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-rod-knock-')), 'knock.wav');
+  const knock = (t: number) => {
+    const since = (t + 1.4) % 3;
+    return (
+      0.002 * Math.sin(311 * t) +
+      (since < 0.08 ? 0.8 * Math.exp(-since / 0.012) * Math.sin(2 * Math.PI * 240 * since) : 0)
+    );
+  };
+  fs.writeFileSync(file, wav(12, knock, 48000));
+
+  test('heard by the microphone, is tried out before the heat, then holds the call', async ({
+    playwright,
+    server,
+    request,
+  }) => {
+    test.slow();
+    const { rig, plan } = await smallPiece(request);
+    const browser = await playwright.chromium.launch({
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--use-fake-ui-for-media-stream',
+        '--use-fake-device-for-media-stream',
+        `--use-file-for-fake-audio-capture=${file}`,
+      ],
+    });
+    const page = await browser.newPage();
+    await page.goto(`${server.url}/rig/${rig}/call?plan=${plan}`);
+    await page.getByLabel('listen for knocks by the microphone').check();
+    await expect(page.getByText('Heard: a knock.')).toBeVisible();
+    for (const name of ['people', 'blank', 'templates']) await page.locator(`[name="check.${name}"]`).check();
+    await page.getByRole('button', { name: 'Rehearse without heat' }).click();
+    const run = page.getByRole('region', { name: 'Pass 1 of 1' });
+    // The knocks themselves begin it, hold it and let it go on.
+    await expect(run).toHaveAttribute('data-running', 'true', { timeout: 30_000 });
+    await expect(run).toHaveAttribute('data-running', 'false', { timeout: 30_000 });
+    await expect(run.getByRole('button', { name: 'Go on' })).toBeVisible();
+    await browser.close();
+  });
 });

@@ -4,6 +4,7 @@ import type { PlanView } from '@/core/engine/template/view';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import css from './pace.module.css';
+import shape from './shape.module.css';
 import { SIDE_NAMES } from './words';
 
 const H = 200;
@@ -29,7 +30,7 @@ export function PaceChart({ view }: { view: PlanView }) {
   return (
     <div ref={ref}>
       {view.passes.length > 1 && (
-        <div className={css.tabs} role="group" aria-label="Pass">
+        <div className={shape.tabs} role="group" aria-label="Pass">
           {view.passes.map((p, i) => (
             <button key={p.side} type="button" aria-pressed={which === i} onClick={() => choose(i)}>
               {SIDE_NAMES[p.side]}, {say(p.leave[p.leave.length - 1] ?? null, 'time')}
@@ -99,7 +100,7 @@ export function PaceChart({ view }: { view: PlanView }) {
           station, spaced by its second
         </text>
       </svg>
-      <p className={css.key}>
+      <p className={shape.key}>
         <span data-end="root">root</span> <span data-end="tip">tip</span>
       </p>
     </div>

@@ -1,8 +1,8 @@
 import DxfParser from 'dxf-parser';
 import { XMLParser } from 'fast-xml-parser';
 import { describe, expect, it } from 'vitest';
-import { planSchema } from '@/core/documents/plan';
 import { planOut } from '@/core/engine/template/template';
+import { testPlan } from '@/core/engine/template/testPlans';
 import { boxOf, nearest, type Pt } from '@/core/physics/shape/polyline';
 import { readDxf } from '../section/readDxf';
 import { readSvg } from '../section/readSvg';
@@ -11,27 +11,7 @@ import { EDGE, PAPERS, tilingOf } from '../print/tiles';
 import { templateDxf } from './dxf';
 import { templateSvg } from './svg';
 
-const t = planOut(
-  planSchema.parse({
-    format: 'upwind-rod/plan',
-    version: 1,
-    name: 'Read back',
-    rig: {
-      format: 'upwind-rod/rig',
-      version: 1,
-      frame: { kind: 'bow' },
-      wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
-      supply: { kind: 'bench', volts: 32, maxAmps: 6 },
-      control: { kind: 'volts', setting: 18.5 },
-      foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
-    },
-    piece: {
-      spanMm: 640,
-      root: { section: { kind: 'naca', code: '4412' }, chordMm: 320 },
-      tip: { section: { kind: 'naca', code: '4412' }, chordMm: 120, twistDeg: 5 },
-    },
-  }),
-);
+const t = planOut(testPlan({ name: 'Read back', piece: { root: { chordMm: 320 } } }));
 const piece = t.passes[1]!.pieces.root;
 
 /** Farthest that a point of one closed loop lies from the other. */

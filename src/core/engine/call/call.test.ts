@@ -1,40 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { planSchema } from '../../documents/plan';
 import { planOut } from '../template/template';
+import { testPlan } from '../template/testPlans';
 import { viewOf } from '../template/view';
 import { callSheet, COUNT_IN, REST_S } from './cues';
 import { hold, paced, placeAt, run, START, whenAt } from './clock';
 
-const view = (over: object = {}, template: object = {}) =>
-  viewOf(
-    planOut(
-      planSchema.parse({
-        format: 'upwind-rod/plan',
-        version: 1,
-        rig: {
-          format: 'upwind-rod/rig',
-          version: 1,
-          frame: { kind: 'bow' },
-          wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
-          supply: { kind: 'bench', volts: 32, maxAmps: 6 },
-          control: { kind: 'volts', setting: 18.5 },
-          foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
-          ...over,
-        },
-        piece: {
-          spanMm: 640,
-          root: { section: { kind: 'naca', code: '4412' }, chordMm: 180 },
-          tip: { section: { kind: 'naca', code: '4412' }, chordMm: 120 },
-        },
-        template,
-      }),
-    ),
-  );
+const view = (template: object) => viewOf(planOut(testPlan({ template })));
 
 describe('the call of a pass', () => {
   it('calls every station once, at its second, whatever else falls there', () => {
     for (const stations of [4, 20, 60])
-      for (const pass of view({}, { stations }).passes) {
+      for (const pass of view({ stations }).passes) {
         const sheet = callSheet(pass);
         const called = sheet.cues.filter((c) => c.kind === 'station');
         expect(called.map((c) => c.n)).toEqual(Array.from({ length: stations + 1 }, (_, i) => i));
@@ -45,7 +21,7 @@ describe('the call of a pass', () => {
       }
   });
   it('a tick a second, fractions between far stations, no two words on one another but stations', () => {
-    const pass = view({}, { stations: 4 }).passes[0]!;
+    const pass = view({ stations: 4 }).passes[0]!;
     const { cues, seconds } = callSheet(pass);
     expect(cues.filter((c) => c.kind === 'tick')).toHaveLength(Math.ceil(seconds) - COUNT_IN);
     expect(cues.map((c) => c.clip)).toEqual(
@@ -60,15 +36,9 @@ describe('the call of a pass', () => {
   });
   it('a wait is announced two to four and a half seconds before, and ends with “go”', () => {
     const box = { section: { kind: 'rectangle', height: 0.5 }, chordMm: 200 };
-    const lagging = viewOf(
-      planOut(
-        planSchema.parse({
-          format: 'upwind-rod/plan', version: 1,
-          rig: { format: 'upwind-rod/rig', version: 1, frame: { kind: 'bow' }, wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 }, supply: { kind: 'bench', volts: 32, maxAmps: 6 }, control: { kind: 'volts', setting: 18.5 }, foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 }, cut: { feedMmS: 5.2 }, tension: { setN: 25, setWhen: 'hot' } },
-          piece: { spanMm: 640, root: box, tip: box }, toleranceMm: 0.3,
-        }),
-      ),
-    ); // prettier-ignore
+    const rig = { cut: { feedMmS: 5.2 }, tension: { setN: 25, setWhen: 'hot' } };
+    const piece = { root: box, tip: { ...box, twistDeg: 0, offsetMm: [0, 0] } };
+    const lagging = viewOf(planOut(testPlan({ rig, piece, toleranceMm: 0.3 })));
     const pass = lagging.passes.find((p) => p.waits.some((w) => w.seconds > 0))!;
     // The last of them: the first stands at the nose, where the rest has just been called.
     const wait = pass.waits.filter((w) => w.seconds > 0).at(-1)!;

@@ -3,28 +3,15 @@ import { planSchema, type Plan } from '../../documents/plan';
 import { boxOf } from '../../physics/shape/polyline';
 import { merge } from '../merge';
 import { planOut } from './template';
+import { testPlan } from './testPlans';
 
-const plan = (over: object = {}, rig: object = {}): Plan =>
-  planSchema.parse({
-    format: 'upwind-rod/plan',
-    version: 1,
-    rig: {
-      format: 'upwind-rod/rig',
-      version: 1,
-      frame: { kind: 'bow' },
-      wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
-      supply: { kind: 'bench', volts: 32, maxAmps: 6 },
-      control: { kind: 'volts', setting: 18.5 },
-      foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
-      ...rig,
-    },
-    piece: {
-      spanMm: 640,
-      root: { section: { kind: 'rectangle', height: 0.2 }, chordMm: 200 },
-      tip: { section: { kind: 'rectangle', height: 0.2 }, chordMm: 100 },
-    },
-    ...over,
-  });
+const piece = {
+  spanMm: 640,
+  root: { section: { kind: 'rectangle', height: 0.2 }, chordMm: 200 },
+  tip: { section: { kind: 'rectangle', height: 0.2 }, chordMm: 100 },
+};
+/** A tapered block on the bow, with what a test changes in it. */
+const plan = (over: object = {}): Plan => planSchema.parse({ ...testPlan(), piece, ...over });
 
 describe('the block', () => {
   it('the smallest holds both ends, their twist and sweep, margins and skins', () => {

@@ -1,42 +1,18 @@
 import { describe, expect, it } from 'vitest';
-import { planSchema, type Plan } from '../../documents/plan';
 import { templatesSchema } from '../../documents/templates';
 import { melt } from '../../physics/foam/melt';
 import { standingWidth } from '../../physics/foam/standing';
-import { nearest, type Pt } from '../../physics/shape/polyline';
+import { nearest } from '../../physics/shape/polyline';
 import { selfCrossing } from '../../physics/shape/crossing';
 import { FOAMS } from '../../catalog/foams';
 import { merge } from '../merge';
 import { solve } from '../solve';
 import { runVerb } from '../verbs';
 import { mountOff, skewOf } from './mount';
+import { testPlan } from './testPlans';
 import { planOut, template } from './template';
 
-export const BOW = {
-  format: 'upwind-rod/rig',
-  version: 1,
-  frame: { kind: 'bow' },
-  wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
-  supply: { kind: 'bench', volts: 32, maxAmps: 6 },
-  control: { kind: 'volts', setting: 18.5 },
-  leads: { fuseA: 5, switchA: 10 },
-  tension: { kind: 'spring', setN: 60, springNPerMm: 1.5 },
-  foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
-};
-const plan = (over: Readonly<Record<string, unknown>> = {}): Plan =>
-  merge(
-    planSchema.parse({
-      format: 'upwind-rod/plan',
-      version: 1,
-      rig: BOW,
-      piece: {
-        spanMm: 640,
-        root: { section: { kind: 'naca', code: '4412' }, chordMm: 180 },
-        tip: { section: { kind: 'naca', code: '4412' }, chordMm: 120, twistDeg: 5, offsetMm: [20, 0] },
-      },
-    }) as never,
-    over,
-  ) as unknown as Plan;
+const plan = testPlan;
 
 describe('allowance of the ends', () => {
   it('each end has the slot that `solve` gives at its own feed, and grows by half of what it is over the wire', () => {
@@ -138,113 +114,6 @@ describe('stations, time and templates', () => {
     const eps = melt(FOAMS.eps.heat!, 20, 1, 20);
     expect(standingWidth(eps, 34.2, 1) * 1000).toBeCloseTo(1.36, 2);
     expect(standingWidth(eps, 34.2, 3) * 1000).toBeCloseTo(2.36, 2);
-  });
-});
-
-/** A rig pushed near its fastest feed with a slack wire: a lag that shows. */
-const LAGGING = { rig: { cut: { feedMmS: 5.1 }, tension: { setN: 60, setWhen: 'hot' } } };
-
-describe('pace and forecast', () => {
-  const box = (h: number) => ({ kind: 'rectangle', height: h }) as const;
-  const flat = (section: object, chord: number) => ({
-    piece: {
-      root: { section, chordMm: chord, twistDeg: 0 },
-      tip: { section, chordMm: chord, twistDeg: 0, offsetMm: [0, 0] },
-    },
-  });
-  it('straight: no error but the lag’s own, along the line', () => {
-    const t = planOut(plan({ ...flat(box(0.3), 200), ...LAGGING, template: { split: 'square' } }));
-    expect(t.heat!.lag(t.heat!.advised)).toBeGreaterThan(0.5);
-    for (const f of t.passes[0]!.forecast) expect(Math.abs(f.middle)).toBeLessThan(0.01);
-  });
-  it('a circle comes out f²/2R hollow', () => {
-    const t = planOut(
-      plan({ ...flat({ kind: 'circle' }, 80), ...LAGGING, toleranceMm: 20, template: { split: 'outline' } }),
-    );
-    const f = t.heat!.lag(t.heat!.advised);
-    const hollow = t.passes[0]!.forecast.slice(40, -40).map((x) => x.lag);
-    const mean = hollow.reduce((a, b) => a + b, 0) / hollow.length;
-    // Of the circle that the wire's edge is led on, the allowance outside the core.
-    const radius = 40 + t.grows.root.top;
-    expect(mean).toBeLessThan(0);
-    expect(Math.abs(-mean / ((f * f) / (2 * radius)) - 1)).toBeLessThan(0.12);
-  });
-  it('a corner without a wait is cut off by about half the lag, with one hardly', () => {
-    const t = (tolerance: number) =>
-      planOut(plan({ ...flat(box(0.5), 200), ...LAGGING, toleranceMm: tolerance }));
-    const at = (x: ReturnType<typeof t>) => {
-      const top = x.passes.find((p) => p.pass.side === 'top')!;
-      const i = top.pass.nodes.findIndex((n, k) => k > 2 && Math.abs(n.turnDeg) > 60);
-      return {
-        off: Math.max(...top.forecast.map((f) => Math.abs(f.lag))),
-        wait: top.paced!.waits.find((w) => w.node === i),
-      };
-    };
-    const free = t(20);
-    const f = free.heat!.lag(free.heat!.advised);
-    expect(at(free).off / f).toBeGreaterThan(0.4);
-    expect(at(free).off / f).toBeLessThan(0.55);
-    expect(free.passes.flatMap((p) => p.paced!.waits)).toHaveLength(0);
-  });
-  it('a wait is no longer than 1.5 lags by motors, two seconds by hand, and none where it melts more than it saves', () => {
-    const sharp = (kind: string) =>
-      planOut(
-        plan({
-          ...flat(box(0.5), 200),
-          ...LAGGING,
-          rig: { ...LAGGING.rig, frame: { kind }, tension: { setN: 25, setWhen: 'hot' } },
-          toleranceMm: 0.1,
-        }),
-      );
-    const motors = sharp('gantry');
-    const waits = motors.passes.flatMap((p) => p.paced!.waits);
-    expect(waits.length).toBeGreaterThan(0);
-    const most = (1.5 * motors.heat!.lag(motors.heat!.advised)) / motors.heat!.advised;
-    for (const w of waits)
-      expect(w.vain ? w.seconds === 0 : w.melts <= w.saves && w.seconds <= most * 1.001).toBe(true);
-    for (const w of sharp('bow').passes.flatMap((p) => p.paced!.waits))
-      expect(w.vain || w.seconds >= 2).toBe(true);
-  });
-  it('where some feed meets the tolerance the paced forecast keeps it; where none does the station is named', () => {
-    // A round nose that is too hollow at the set feed and comes right slower.
-    const round = { ...flat({ kind: 'circle' }, 60), template: { split: 'outline' }, ...LAGGING };
-    const set = planOut(plan({ ...round, toleranceMm: 20 }));
-    // The first and last stations are the corner where the wire comes in and goes out: that is a wait's business.
-    const inside = <T extends { at: number }>(fs: readonly T[]) => fs.filter((f) => f.at > 2 && f.at < 38);
-    const most = (f: { root: number; middle: number; tip: number }) =>
-      Math.max(Math.abs(f.root), Math.abs(f.middle), Math.abs(f.tip));
-    const tolerance = 0.75 * Math.max(...inside(set.passes[0]!.forecast).map(most));
-    const paced = planOut(plan({ ...round, toleranceMm: tolerance }));
-    expect(paced.passes[0]!.paced!.legs.some((l) => l.slowed)).toBe(true);
-    for (const f of inside(paced.passes[0]!.forecast))
-      expect(most(f), `station ${f.at}`).toBeLessThanOrEqual(tolerance);
-    // And one that no feed can meet.
-    const strict = planOut(
-      plan({
-        ...round,
-        piece: { ...round.piece, tip: { ...round.piece.tip, chordMm: 30 } },
-        toleranceMm: 0.05,
-      }),
-    );
-    expect(strict.findings.map((f) => f.code)).toContain('beyond-tolerance');
-  });
-  it('400 points a section and 60 stations take under 200 ms', () => {
-    const points = Array.from({ length: 400 }, (_, i): Pt => {
-      const a = (2 * Math.PI * i) / 400;
-      return [0.5 + 0.5 * Math.cos(a), (0.06 + 0.02 * Math.cos(a)) * Math.sin(a)];
-    });
-    const section = { kind: 'points' as const, points };
-    const p = plan({
-      piece: { root: { section, chordMm: 180, twistDeg: 0 }, tip: { section, chordMm: 120 } },
-      template: { stations: 60 },
-    });
-    planOut(p);
-    const times = [0, 1, 2].map(() => {
-      const from = performance.now();
-      planOut(p);
-      return performance.now() - from;
-    });
-    expect(Math.min(...times), times.join(' ')).toBeLessThan(200);
   });
 });
 

@@ -10,6 +10,9 @@ import { usePedal } from './usePedal';
 import { HELD_HOT } from './words';
 import { SIDE_NAMES } from '../words';
 
+/** How long a word is heard, s. */
+const WORD_S = 0.7;
+
 /** One pass, called: the next station and its second in figures that read from two metres, one big button. */
 export function PassRun(p: {
   view: PlanView;
@@ -23,8 +26,15 @@ export function PassRun(p: {
   onStop: () => void;
 }) {
   const { say } = useUnits();
-  const { sheet, state, press, pace, place } = useCall(p.pass, p.first, p.onDone);
-  usePedal(true, p.knocks, (a) => (a === 'press' ? press() : pace(a === 'faster' ? 1 : -1)));
+  const { sheet, state, press, pace, place } = useCall(p.pass, p.first, p.onDone, !p.knocks);
+  usePedal(true, p.knocks, (a, by) => {
+    // The microphone hears the voice too: what comes while a word is said is not taken for a knock.
+    const at = place();
+    const spoken = at !== null && sheet.cues.some((c) => at - c.at > -0.05 && at - c.at < WORD_S * state.rate);
+    if (by === 'a knock' && state.running && spoken) return;
+    if (a === 'press') press();
+    else pace(a === 'faster' ? 1 : -1);
+  });
   const box = useRef<HTMLElement>(null);
   const tellPlace = useRef(p.onPlace);
   tellPlace.current = p.onPlace;
@@ -119,6 +129,12 @@ export function PassRun(p: {
         Space, Enter or a pedal: hold and go on. Arrows up and down: faster, slower.{' '}
         {say(p.view.advised, 'feed')} is the pace of the longer end.
       </p>
+      {p.knocks && (
+        <p className="dim">
+          Knocks are listened for, so the ticks are left out, and a knock while a word is said does not count:
+          knock again. With headphones none is lost.
+        </p>
+      )}
       <p data-plain>
         <Button onClick={p.onStop}>Leave it here{p.rehearsal ? '' : ': power off'}</Button>
       </p>

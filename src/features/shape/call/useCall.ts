@@ -33,8 +33,12 @@ export function useCall(
   pass: PassView,
   first: { rate: number; from: number },
   onDone: (led: number, planned: number) => void,
+  ticks = true,
 ) {
-  const sheet: CallSheet = useMemo(() => callSheet(pass), [pass]);
+  const sheet: CallSheet = useMemo(() => {
+    const whole = callSheet(pass);
+    return ticks ? whole : { ...whole, cues: whole.cues.filter((c) => c.kind !== 'tick') };
+  }, [pass, ticks]);
   const clips = useRef<Promise<Clips> | null>(null);
   const caller = useRef<Caller | null>(null);
   const voice = useRef<{ voice: Voice; sound: boolean } | null>(null);
