@@ -4,7 +4,7 @@ import { usePlan } from '@/state/PlanContext';
 import { useUnits } from '@/ui/Units';
 import { Finish } from './Finish';
 import { PlanNumber } from './fields';
-import { Lengths } from './Lengths';
+import { Halves, Lengths } from './Lengths';
 import { NestDrawing } from './NestDrawing';
 import { PieceFrame, type PieceProps } from './PieceFrame';
 import { PlanFindings } from './PlanFindings';
@@ -57,6 +57,7 @@ function Inside({ view }: { view: PlanView }) {
           <NestDrawing view={view} />
         </section>
         <Lengths view={view} />
+        <Halves view={view} />
         <section className={css.sheet} aria-label="Cutting list">
           <h2>Cutting list</h2>
           <table className={css.table}>

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { lengthsOf } from '@/core/engine/template/parts';
+import { halvesOf, lengthsOf } from '@/core/engine/template/parts';
 import type { PlanView } from '@/core/engine/template/view';
 import { usePieces } from '@/state/PlanContext';
 import { Act } from '@/ui/Act';
@@ -60,6 +60,37 @@ export function Lengths({ view }: { view: PlanView }) {
       <p className={css.files}>
         <Act strong onClick={() => void make()}>
           Plan each length
+        </Act>
+        {told && <span role="status">{told}</span>}
+      </p>
+    </section>
+  );
+}
+
+/** A piece thicker than the board: a plan of its own for its upper and its lower half. */
+export function Halves({ view }: { view: PlanView }) {
+  const { add } = usePieces();
+  const [told, tell] = useState<string | null>(null);
+  if (view.blank.layers < 2) return null;
+  const make = async () => {
+    for (const half of halvesOf(view.plan)) {
+      const fault = await add(half);
+      if (fault) return tell(fault);
+    }
+    tell('Both halves are planned. Glue them on the chord line after cutting.');
+  };
+  return (
+    <section className={css.sheet} aria-label="In halves">
+      <h2>In halves</h2>
+      <p>
+        The block would be thicker than the board. Parted along the chord line each half is cut from a board of
+        its own, on the same pins;{' '}
+        {view.blank.layers > 2 ? 'even so it wants more than one board a half. ' : ''}no wire has to cut through
+        glue.
+      </p>
+      <p className={css.files}>
+        <Act strong onClick={() => void make()}>
+          Plan both halves
         </Act>
         {told && <span role="status">{told}</span>}
       </p>

@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { piecePlanSchema } from '../../documents/plan';
+import { piecePlanSchema, planSchema } from '../../documents/plan';
 import { boxOf, signedArea, type Pt } from '../../physics/shape/polyline';
-import { lengthsOf, sectionBetween } from './parts';
+import { halvesOf, lengthsOf, sectionBetween, sectionHalf } from './parts';
+import { sectionFaults } from './check';
+import { surfacesOf } from '../../physics/shape/surfaces';
 import { sectionLoop } from './sections';
+import { planOut } from './template';
+import { BOW } from './testPlans';
 
 const plan = piecePlanSchema.parse({
   format: 'upwind-rod/plan',
@@ -46,5 +50,29 @@ describe('a piece in lengths', () => {
   it('alike sections stay what they are', () => {
     const s = { kind: 'circle' } as const;
     expect(sectionBetween(s, { ...s }, 0.4)).toBe(s);
+  });
+});
+
+describe('a piece in halves', () => {
+  it('parted along the chord line, both halves together are the whole', () => {
+    for (const code of ['0012', '4415', '23012']) {
+      const whole = { kind: 'naca', code } as const;
+      const [top, bottom] = (['top', 'bottom'] as const).map((side) => sectionHalf(whole, side));
+      expect([...sectionFaults(top!), ...sectionFaults(bottom!)]).toEqual([]);
+      const area = signedArea(sectionLoop(top!)) + signedArea(sectionLoop(bottom!));
+      // What is missing is the sliver of the blunt tail.
+      expect(Math.abs(area - signedArea(sectionLoop(whole)))).toBeLessThan(0.002);
+      expect(surfacesOf(sectionLoop(top!)).bottom).toHaveLength(2);
+      expect(surfacesOf(sectionLoop(bottom!)).top).toHaveLength(2);
+    }
+  });
+  it('each half is a plan of its own that comes out without its section being at fault', () => {
+    for (const half of halvesOf(plan)) {
+      const t = planOut(planSchema.parse({ ...half, rig: BOW }));
+      expect(t.findings.map((f) => f.code)).not.toContain('section-crosses');
+      expect(t.blank.smallest.heightMm).toBeLessThan(
+        planOut(planSchema.parse({ ...plan, rig: BOW })).blank.smallest.heightMm,
+      );
+    }
   });
 });

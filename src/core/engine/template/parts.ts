@@ -64,3 +64,31 @@ export function lengthsOf(plan: PiecePlan, count: number): PiecePlan[] {
     };
   });
 }
+
+/** The half of a section above or below its chord line, as points: a flat from the nose to the tail and the surface itself. */
+export function sectionHalf(section: Section, side: 'top' | 'bottom'): Section {
+  const loop = sectionLoop(section);
+  const s = surfacesOf(signedArea(loop) < 0 ? [...loop].reverse() : loop);
+  const surface = s[side].map(([x, y]): [number, number] => [x, y]);
+  // From the tail over the top to the nose and back: what is flat is the other surface. Closed, so that no tail is taken for blunt.
+  const tail = surface[surface.length - 1]!;
+  const points = side === 'top' ? [...surface.slice().reverse(), tail] : [tail, ...surface];
+  return { kind: 'points', points, name: `${side} half` };
+}
+
+/** A piece that is thicker than the board, parted along its chord line: an upper and a lower half, glued after cutting. */
+export function halvesOf(plan: PiecePlan): PiecePlan[] {
+  const { piece } = plan;
+  return (['top', 'bottom'] as const).map((side): PiecePlan => ({
+    ...plan,
+    name: `${plan.name || 'Piece'}, ${side === 'top' ? 'upper' : 'lower'} half`,
+    piece: {
+      ...piece,
+      targetG: null,
+      root: { ...piece.root, section: sectionHalf(piece.root.section, side) },
+      tip: { ...piece.tip, section: sectionHalf(piece.tip.section, side) },
+    },
+    blank: null,
+    template: { ...plan.template, slots: plan.template.slots.filter((s) => s.side === side) },
+  }));
+}

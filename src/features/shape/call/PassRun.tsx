@@ -113,7 +113,8 @@ export function PassRun(p: {
       <button type="button" className={css.big} onClick={press} data-held={state.begun && !state.running}>
         {state.running ? 'Hold' : state.begun ? 'Go on' : 'Start'}
       </button>
-      <div className={css.pace} data-plain>
+      {/* No [data-plain]: a pedal's key must hold the call whichever button was touched last. */}
+      <div className={css.pace}>
         <Button size="large" variant="outlined" onClick={() => pace(-1)} disabled={!state.begun}>
           Slower
         </Button>
