@@ -12,7 +12,6 @@ const deviation = z.strictObject({
 export const PLAN_CODES = [
   'rig-stopped',
   'no-feed',
-  'section-crosses',
   'section-doubled',
   'method-taper',
   'taper-too-strong',

@@ -14,7 +14,7 @@ import { PiecePicker } from './PiecePicker';
 import { PlanFindings } from './PlanFindings';
 import { NoPiece, type Columns } from './ShapeStage';
 import css from './shape.module.css';
-import { orderWords, SPLIT_NAMES } from './words';
+import { faultWords, HANDLING, orderWords, SPLIT_NAMES } from './words';
 
 /** The stage Cut: how both ends are driven, when the wire reaches each station, and the way to the called cut. */
 export function CutStage({ columns }: { columns: Columns }) {
@@ -54,7 +54,7 @@ function Driven({ columns }: { columns: Columns }) {
       </section>
       <section className={columns.follow} aria-label="When does the wire reach each station?" aria-busy={stale}>
         <h2>When does the wire reach each station?</h2>
-        {fault && <p role="alert">This cannot be worked out: {fault}.</p>}
+        {fault && <p role="alert">This cannot be worked out: {faultWords(fault)}.</p>}
         {v && (
           <div className={stale ? css.stale : undefined}>
             <PaceChart view={v} />
@@ -92,6 +92,11 @@ function Driven({ columns }: { columns: Columns }) {
           <Link href={`/rig/${rigId}/drive?plan=${id}`}>Set up and rehearse cold</Link>
           <Link href={`/rig/${rigId}/templates?plan=${id}`}>Templates</Link>
         </p>
+        <ul className={css.cautions}>
+          {HANDLING.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
       </section>
     </>
   );

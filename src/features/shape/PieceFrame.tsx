@@ -6,6 +6,7 @@ import { PlanProvider, usePieces, usePlan } from '@/state/PlanContext';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { OpenRig, PlanRecord } from '@/state/types';
 import { usePlanned } from '@/state/usePlanned';
+import { faultWords } from './words';
 import css from './frame.module.css';
 import { PiecePicker } from './PiecePicker';
 
@@ -60,7 +61,7 @@ function Worked({ children }: { children: (view: PlanView, stale: boolean) => Re
   const { rig } = useDerived();
   const doc = usePlan((s) => s.doc);
   const { view, fault, stale } = usePlanned(rig, doc);
-  if (fault) return <p role="alert">This cannot be worked out: {fault}.</p>;
+  if (fault) return <p role="alert">This cannot be worked out: {faultWords(fault)}.</p>;
   if (!view) return <p className="dim">Working it out …</p>;
   return <>{children(view, stale)}</>;
 }

@@ -15,7 +15,7 @@ import { PiecePicker } from './PiecePicker';
 import { PlanFindings } from './PlanFindings';
 import { offText } from './off';
 import css from './shape.module.css';
-import { HAND_NAMES } from './words';
+import { HAND_NAMES, faultWords } from './words';
 
 const CoreView = dynamic(() => import('./CoreView').then((m) => m.CoreView), {
   ssr: false,
@@ -122,7 +122,7 @@ function Planned({ columns }: { columns: Columns }) {
             </button>
           ))}
         </div>
-        {planned.fault && <p role="alert">This cannot be drawn: {planned.fault}.</p>}
+        {planned.fault && <p role="alert">This cannot be drawn: {faultWords(planned.fault)}.</p>}
         {v && (
           <div className={planned.stale ? css.stale : undefined}>
             {look === 'ends' && <EndsDrawing view={v} />}

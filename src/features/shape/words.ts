@@ -57,6 +57,20 @@ export function orderWords(t: Pick<Template, 'split' | 'pinnedTo' | 'firstCut'>)
     : 'Above first; its offcut goes back on as a lid, the block is turned over on it for the cut below.';
 }
 
+/** A fault of the work in words: its field by the name the maker knows it by. */
+export function faultWords(fault: string): string {
+  const [field, ...rest] = fault.split(' ');
+  return [FIELDS[field!] ?? field, ...rest].join(' ');
+}
+const FIELDS: Record<string, string> = {
+  'piece.root.section': 'the root’s section',
+  'piece.tip.section': 'the tip’s section',
+  growMm: 'the skin, or the allowance for the slot,',
+  slots: 'a spar slot',
+  code: 'the section’s number',
+  section: 'the section',
+};
+
 export const HANDLING = [
   'Open air or a fan that draws away from you. Never an unknown foam, never PVC or polyurethane.',
   'Glasses and sleeves: a wire that breaks whips. Nothing flammable about, spray-glue vapour gone first.',

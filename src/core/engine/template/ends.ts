@@ -13,6 +13,8 @@ import {
   type Pt,
 } from '../../physics/shape/polyline';
 import { monotone, surfacesOf } from '../../physics/shape/surfaces';
+import { CoreFault } from '../../numeric/fault';
+import { sectionFaults } from './check';
 import { coreOf, startAtTail } from './finish';
 import { sectionLoop } from './sections';
 
@@ -38,6 +40,7 @@ export const CORNER_DEG = 30;
 /** What is wanted of one end of a plan's piece: its section by chord and thickness, finished, spar slots taken out. */
 export function wantedOf(plan: Plan, end: End, slots = true): Wanted {
   const e = plan.piece[end];
+  refuseCrossed(e.section, end);
   const flat = placed(sectionLoop(e.section), {
     chord: e.chordMm,
     thicknessScale: e.thicknessScale,
@@ -60,6 +63,18 @@ export function wantedOf(plan: Plan, end: End, slots = true): Wanted {
     plain: monotone(top) && monotone(bottom),
     lay: (points) => placed(points, { chord: 1, thicknessScale: 1, twistDeg: e.twistDeg, about, offset }),
   };
+}
+
+/** A section that crosses itself, or has no area, has no inside to cut round: refused by its place. */
+function refuseCrossed(section: Plan['piece']['root']['section'], end: End): void {
+  const fault = sectionFaults(section).find((f) => f.kind === 'crosses');
+  if (!fault) return;
+  const at = fault.at.map((v) => v.toPrecision(3)).join(', ');
+  throw new CoreFault(
+    'range',
+    `piece.${end}.section`,
+    `crosses itself, or has no area, near ${at} of the chord`,
+  );
 }
 
 /** A loop less a slot of a width about x, cut to a depth square to the chord from the surface at its middle. */

@@ -37,12 +37,13 @@ const sections: Finder = (t) =>
   (['root', 'tip'] as const).flatMap((end): PlanDraft[] => {
     const w = t.wanted[end];
     const slot = t.slot[end];
+    // One that crosses itself was refused before anything was drawn.
     const out = sectionFaults(t.plan.piece[end].section).map((f): PlanDraft => ({
-      code: f.kind === 'crosses' ? 'section-crosses' : 'section-doubled',
-      level: f.kind === 'crosses' ? 'stop' : 'note',
+      code: 'section-doubled',
+      level: 'note',
       values: { end, x: f.at[0], y: f.at[1] },
     }));
-    if (out.some((d) => d.level === 'stop') || slot === null) return out;
+    if (slot === null) return out;
     const radius = noseRadius(w);
     if (radius < slot / 2)
       out.push({

@@ -69,7 +69,7 @@ describe('a piece in halves', () => {
   it('each half is a plan of its own that comes out without its section being at fault', () => {
     for (const half of halvesOf(plan)) {
       const t = planOut(planSchema.parse({ ...half, rig: BOW }));
-      expect(t.findings.map((f) => f.code)).not.toContain('section-crosses');
+      expect(t.findings.map((f) => f.code)).not.toContain('section-doubled');
       expect(t.blank.smallest.heightMm).toBeLessThan(
         planOut(planSchema.parse({ ...plan, rig: BOW })).blank.smallest.heightMm,
       );

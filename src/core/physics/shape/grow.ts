@@ -9,6 +9,15 @@ const ARC = 0.001;
 const toPath = (loop: readonly Pt[]) => loop.map(([x, y]) => ({ x, y }));
 const fromPath = (path: readonly { x: number; y: number }[]): Pt[] => path.map(({ x, y }): Pt => [x, y]);
 
+/** What the package answers, as loops; what it breaks on (points all in one place) is a fault of the section. */
+function clipped(work: () => { x: number; y: number }[][]): Pt[][] {
+  try {
+    return work().map(fromPath);
+  } catch {
+    throw new CoreFault('range', 'section', 'cannot be grown or parted: its points lie too close together');
+  }
+}
+
 /** The largest of several loops, counter-clockwise or clockwise as `like`. */
 function largest(loops: readonly Pt[][], like: readonly Pt[]): Pt[] {
   const best = loops.reduce<Pt[]>((a, b) => (Math.abs(signedArea(b)) > Math.abs(signedArea(a)) ? b : a), []);
@@ -23,8 +32,12 @@ function largest(loops: readonly Pt[][], like: readonly Pt[]): Pt[] {
 export function grow(loop: readonly Pt[], g: number): Pt[] {
   if (Math.abs(g) < 1e-6) return [...loop];
   const turned = signedArea(loop) < 0 ? [...loop].reverse() : loop;
-  const out = Clipper.inflatePathsD([toPath(turned)], g, JoinType.Round, EndType.Polygon, 2, DECIMALS, ARC);
-  const kept = largest(out.map(fromPath), loop);
+  const kept = largest(
+    clipped(() =>
+      Clipper.inflatePathsD([toPath(turned)], g, JoinType.Round, EndType.Polygon, 2, DECIMALS, ARC),
+    ),
+    loop,
+  );
   if (kept.length < 3) throw new CoreFault('range', 'growMm', 'takes the whole section away');
   return kept;
 }
@@ -38,14 +51,16 @@ export function leavable(loop: readonly Pt[], r: number): Pt[] {
 
 /** A loop less another: a slot taken out of a section. The largest piece is kept. */
 export function without(loop: readonly Pt[], cut: readonly Pt[]): Pt[] {
-  const out = Clipper.differenceD([toPath(loop)], [toPath(cut)], FillRule.NonZero, DECIMALS);
-  const kept = largest(out.map(fromPath), loop);
+  const kept = largest(
+    clipped(() => Clipper.differenceD([toPath(loop)], [toPath(cut)], FillRule.NonZero, DECIMALS)),
+    loop,
+  );
   if (kept.length < 3) throw new CoreFault('range', 'slots', 'takes the whole section away');
   return kept;
 }
 
 /** Area that a loop has and another has not. */
 export function areaBeyond(loop: readonly Pt[], other: readonly Pt[]): number {
-  const out = Clipper.differenceD([toPath(loop)], [toPath(other)], FillRule.NonZero, DECIMALS);
-  return Math.abs(out.reduce((sum, path) => sum + signedArea(fromPath(path)), 0));
+  const out = clipped(() => Clipper.differenceD([toPath(loop)], [toPath(other)], FillRule.NonZero, DECIMALS));
+  return Math.abs(out.reduce((sum, l) => sum + signedArea(l), 0));
 }

@@ -13,6 +13,7 @@ import { planFindingWords } from '@/core/words/plan';
 import { useUnits } from '@/ui/Units';
 import { After } from './After';
 import { Batch } from './Batch';
+import { faultWords } from '../words';
 import css from './call.module.css';
 import { Checks } from './Checks';
 import { Passes, type RunSoFar } from './Passes';
@@ -55,7 +56,7 @@ function Worked({ events }: { events: readonly EventRecord[] }) {
   const doc = usePlan((s) => s.doc);
   const { view, fault } = usePlanned(rig, doc);
   const { say } = useUnits();
-  if (fault) return <p role="alert">This cannot be called: {fault}.</p>;
+  if (fault) return <p role="alert">This cannot be called: {faultWords(fault)}.</p>;
   if (!view) return <p className="dim">Working it out …</p>;
   const stop = view.findings.find((f) => f.level === 'stop');
   if (stop) {
