@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import type { Method } from '@/core/documents/plan';
 import type { PlanView } from '@/core/engine/template/view';
+import { hookShift } from '@/core/physics/tension/pulled';
 import { anchorFor, correctedRadius } from '@/core/physics/shape/taper';
 import { Act } from '@/ui/Act';
 import { QuantityField } from '@/ui/QuantityField';
@@ -14,6 +15,11 @@ export function ColdRehearsal({ view }: { view: PlanView }) {
   const { say } = useUnits();
   const method = usePlanField<Method>('method', 'cold rehearsal');
   const [found, setFound] = useState<number | null>(null);
+  const [hang, setHang] = useState<Record<'root' | 'tip' | 'above', number | null>>({
+    root: null,
+    tip: null,
+    above: null,
+  });
   const n = (k: string) => view.method[k] as number;
   const mm = (v: number) => say(v, 'foamSize');
   const half = { root: n('rootPathMm') / 2, tip: n('tipPathMm') / 2 };
@@ -97,6 +103,45 @@ export function ColdRehearsal({ view }: { view: PlanView }) {
         )}
       </>
     ); // prettier-ignore
+  } else if (m.kind === 'gravity') {
+    const { root, tip, above } = hang;
+    const shift =
+      root !== null && tip !== null && above !== null
+        ? hookShift(above, root, tip, view.plan.piece.spanMm)
+        : null;
+    const part = (key: keyof typeof hang, label: string) => (
+      <QuantityField
+        label={label}
+        name={`rehearsal.${key}`}
+        role="foamSize"
+        value={hang[key]}
+        whenEmpty="measure it"
+        onValue={(v) => (setHang({ ...hang, [key]: v }), null)}
+      />
+    );
+    body = (
+      <>
+        <p>
+          Power off. Let the bow hang free of its guides by the counterweight’s cord, leads on, and measure the
+          wire over the bench at both faces: both must stand at one height.
+        </p>
+        {part('root', 'Root face')}
+        {part('tip', 'Tip face')}
+        {part('above', 'Hook over its middle')}
+        {shift !== null && (
+          <p>
+            {Math.abs(shift) < 1 ? (
+              'It hangs level: leave the hook where it is.'
+            ) : (
+              <>
+                Move the hook <b className="num">{mm(Math.abs(shift))}</b> towards the{' '}
+                {shift > 0 ? 'root' : 'tip'}, which hangs low, and measure again.
+              </>
+            )}
+          </p>
+        )}
+      </>
+    );
   } else {
     const long = half.root >= half.tip ? 'root' : 'tip';
     const short = long === 'root' ? 'tip' : 'root';

@@ -53,6 +53,15 @@ export function hangAt(weight: number, weightAt: number, drag: number, dragCentr
   return counter > 0 ? (weight * weightAt - drag * dragCentreAt) / counter : null;
 }
 
+/**
+ * How far the hook of a freely hanging bow must go towards the root so that it hangs level, in the unit of its lengths (under 0: towards
+ * the tip): the bow turns until its middle of weight stands `above` under the hook, so the shift is above × (tip − root)/span, heights
+ * over the bench. Statics of a pendulum, small tilts.
+ */
+export function hookShift(above: number, rootHeight: number, tipHeight: number, span: number): number {
+  return (above * (tipHeight - rootHeight)) / span;
+}
+
 /** Friction of foam on a board until it was tried. Common practice, no source. */
 export const BOARD_FRICTION = 0.3;
 

@@ -5,7 +5,7 @@ import { eulerLoad, pivotedBow, rectangleInertia, uFrameRate } from './frame';
 import { growth } from './growth';
 import { cornerWait, lag, letGo } from './lag';
 import { pullAt, stretchAt, takeUpAt } from './holder';
-import { ballast, dragCentre, hangAt, pullFor, shareForPull } from './pulled';
+import { ballast, dragCentre, hangAt, hookShift, pullFor, shareForPull } from './pulled';
 import { pluckHz, pullOfPitch, yieldHz } from './pluck';
 import { rubberPull, rubberRate } from './rubber';
 import { slackSag } from './slack';
@@ -214,6 +214,17 @@ describe('a bow that is pulled or falls', () => {
     expect(6 * 0 - 1.5 * 0.05 - 4.5 * at).toBeCloseTo(0, 12);
     expect(hangAt(6, 0.1, 1.5, 0.1, 4.5)).toBeCloseTo(0.1, 12);
     expect(hangAt(6, 0, 1.5, 0, 0)).toBeNull();
+  });
+  it('a bow that hangs askew tells where its hook belongs', () => {
+    // A bow 640 long between the faces, its middle of weight 18 towards the root of the hook and 120 under it, hung up and let go.
+    const [span, hook, middle, above] = [640, 330, 312, 120];
+    const turn = Math.atan2(hook - middle, above);
+    // Heights of both faces, 60 under the middle of weight, once that hangs plumb under the hook.
+    const height = (x: number) => 1000 + (x - hook) * Math.sin(turn) - (above + 60) * Math.cos(turn);
+    const shift = hookShift(above, height(0), height(span), span);
+    expect(height(0)).toBeLessThan(height(span));
+    expect(Math.abs(shift / (hook - middle) - 1)).toBeLessThan(0.02);
+    expect(hookShift(above, 50, 50, span)).toBe(0);
   });
   it('ballast holds a block against the pull (Coulomb)', () => {
     expect(ballast(3, 0)).toBeCloseTo(10, 9);
