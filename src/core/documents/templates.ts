@@ -34,7 +34,6 @@ export const PLAN_CODES = [
   'beyond-tolerance',
   'wait-melts',
   'width-differs',
-  'sections-unlike',
   'core-lies-low',
 ] as const;
 export type PlanCode = (typeof PLAN_CODES)[number];

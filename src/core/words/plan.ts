@@ -35,7 +35,6 @@ const TELLERS: Record<PlanCode, Teller> = {
   'beyond-tolerance': (v, say) => ({ head: 'Beyond the tolerance', text: `No clean feed keeps within ${say(num(v, 'tolerance'), 'slot')} at: ${String(v['stations'])}. Worst at the ${String(v['where'])}: ${say(num(v, 'worst'), 'slot')}. More tension, less heat with a slower feed, or a shorter span lessen it.` }),
   'wait-melts': (v, say) => ({ head: 'Do not wait at the corner', text: `Waiting at station ${String(v['station'])} would melt ${say(num(v, 'melts'), 'slot')} a side and save only ${say(num(v, 'saves'), 'slot')}: go through without a stop.` }),
   'width-differs': (v, say) => ({ head: 'The rig is set for another width', text: `The rig’s foam is ${say(num(v, 'rig'), 'foamSize')} wide, this piece ${say(num(v, 'piece'), 'foamSize')}. Slot, lag and pace are worked out for the rig’s width.` }),
-  'sections-unlike': () => ({ head: 'Two unlike sections', text: 'Root and tip are different shapes: stations go by equal shares of the arc.' }),
   'core-lies-low': (v, say) => ({ head: 'The core lies low', text: `It sinks by its own slot after the lower cut: thickness is right, the section lies ${say(num(v, 'low'), 'slot')} low at the root and ${say(num(v, 'tip'), 'slot')} at the tip.` }),
 };
 
