@@ -72,6 +72,8 @@ type Row = {
 };
 
 const TYPICAL = 'typical handbook values, from memory';
+/** Carbon steel over its resistivity at 20 °C (Kaye & Laby, 0.06 % C, from memory). */
+const CARBON_CT: Pairs = [[20, 1], [100, 1.37], [200, 1.94], [400, 3.45], [600, 5.58], [700, 6.91], [800, 8.25], [1000, 8.92]]; // prettier-ignore
 const STAINLESS_CT: Pairs = [[20, 1], [659, 1.611], [900, 1.75]]; // prettier-ignore
 
 /* prettier-ignore */
@@ -103,12 +105,12 @@ const ROWS: Record<AlloyId, Row> = {
     dens: 8250, exp: 13.5, e: 215, cp: 450, k: 12, eps: 0.7, limit: 900, melt: 1315,
     strength: [[20, 1400], [400, 1300], [600, 1250], [800, 900]], yields: 0.7 },
   'steel-music': { name: 'Carbon spring steel', plain: 'music wire', rho: 0.18,
-    ct: [[20, 1], [100, 1.29], [200, 1.71], [300, 2.17], [400, 2.72], [500, 3.3]],
+    ct: CARBON_CT,
     dens: 7850, exp: 12.5, e: 205, cp: 490, k: 45, eps: 0.7, limit: 250, melt: 1450,
     strength: [[20, 2100], [150, 1900], [200, 1600], [300, 1000], [400, 600]], yields: 0.85,
     sizeLaw: { a: 2211, m: 0.145 }, source: `ASTM A228; size law: Shigley, table 10-4; ${TYPICAL}` },
   'steel-soft': { name: 'Soft steel, black or galvanised', plain: 'fence wire', rho: 0.14,
-    ct: [[20, 1], [100, 1.36], [200, 1.92], [300, 2.6], [400, 3.4], [500, 4.4]],
+    ct: CARBON_CT,
     dens: 7850, exp: 12.5, e: 205, cp: 490, k: 50, eps: 0.7, limit: 300, melt: 1450,
     strength: [[20, 380], [200, 370], [300, 330], [400, 250]], yields: 0.5,
     caution: 'Galvanised wire gives off zinc fumes when hot.' },

@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import { findingSchema } from './reading';
 
 const triple = z.tuple([z.number(), z.number(), z.number()]);
 
-/** What the log says: the tuning, the window it gives, and the next setting. */
+/** What the log says: the tuning, the next setting and feed, and the window at that setting. */
 export const adviceSchema = z.strictObject({
   format: z.literal('upwind-rod/advice'),
   version: z.literal(1),
@@ -16,12 +17,16 @@ export const adviceSchema = z.strictObject({
     slowSd: z.number(),
   }),
   window: z.strictObject({ fastestFeedMmS: triple.nullable(), slowestFeedMmS: triple.nullable() }),
-  next: z.strictObject({
-    setting: z.number().nullable(),
-    feedMmS: z.number().nullable(),
-    why: z.string(),
-    text: z.string(),
-  }),
+  /** Null where a finding stops the rig: `finding` stands in its place. */
+  next: z
+    .strictObject({
+      setting: z.number().nullable(),
+      feedMmS: z.number().nullable(),
+      why: z.string(),
+      text: z.string(),
+    })
+    .nullable(),
+  finding: findingSchema.omit({ fixes: true }).optional(),
   enough: z.boolean(),
 });
 export type Advice = z.infer<typeof adviceSchema>;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { faultsOf, type DocumentFault } from './faults';
+import { findingSchema } from './reading';
 import { rigSchema, type Rig } from './rig';
 
 const n = z.number().nullable();
@@ -18,6 +19,8 @@ export const needSchema = z.strictObject({
   kerfMm: n,
   ohmHot: n,
   setting: n,
+  /** What is found against the rig that is needed; of one without supply and control, what is found against its wire and cut. */
+  findings: z.array(findingSchema.omit({ fixes: true })),
 });
 export type Need = z.infer<typeof needSchema>;
 

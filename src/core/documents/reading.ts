@@ -27,6 +27,9 @@ export const FINDING_CODES = [
   'melt-back',
   'fume-limit',
   'heat-too-high',
+  'heat-marginal',
+  'cannot-start',
+  'glows',
   'wire-short',
   'control-limit-unknown',
   'lead-loss-high',
@@ -75,7 +78,15 @@ export const findingSchema = z.strictObject({
   level: z.enum(LEVELS),
   text: z.string(),
   values: z.record(z.string(), z.union([z.number(), z.string(), z.null()])),
-  fixes: z.array(z.strictObject({ text: z.string(), patch: z.record(z.string(), z.unknown()) })),
+  /** `worsens`: lesser findings that the patch makes worse without lifting them; `uses`: what of the drawer it takes. */
+  fixes: z.array(
+    z.strictObject({
+      text: z.string(),
+      patch: z.record(z.string(), z.unknown()),
+      worsens: z.array(z.enum(FINDING_CODES)).optional(),
+      uses: z.string().optional(),
+    }),
+  ),
 });
 export type Finding = z.infer<typeof findingSchema>;
 

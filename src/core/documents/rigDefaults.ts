@@ -1,10 +1,14 @@
 import type { Rig } from './rig';
 
+/** Whether hands lead the wire or the foam: not weights, not motors. */
+export function handLed(rig: Pick<Rig, 'frame'>): boolean {
+  return rig.frame.kind === 'bow' || rig.frame.kind === 'table' || rig.frame.kind === 'hand-tool';
+}
+
 /** Share of the fastest feed to cut at where none is set: half where hands lead the wire or foam, else 0.7. */
 export function reserveOf(rig: Rig): number {
   if (rig.cut.reserve !== undefined) return rig.cut.reserve;
-  const byHand = rig.frame.kind === 'bow' || rig.frame.kind === 'table' || rig.frame.kind === 'hand-tool';
-  return byHand ? 0.5 : 0.7;
+  return handLed(rig) ? 0.5 : 0.7;
 }
 
 /** Whether the wire rides on templates at the faces of the foam. */

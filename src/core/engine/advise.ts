@@ -1,7 +1,7 @@
 import type { Advice } from '../documents/advice';
 import type { Log, LoggedCut } from '../documents/log';
 import type { Rig } from '../documents/rig';
-import { nextCut } from './nextCut';
+import { nextStep } from './nextCut';
 import { setUp } from './setup';
 import { States } from './states';
 import { tuningOf, type Tuning } from './tune';
@@ -12,7 +12,10 @@ const ENOUGH_SD = 0.1;
 
 /** Advice for a rig from its tuning and its cuts, the newest last. */
 export function advise(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): Advice {
-  const plain = setUp({ ...rig, foam: { ...rig.foam, tuning: 1 } });
+  const { next, finding } = nextStep(rig, t, cuts);
+  // The window is that of the setting advised: a feed is told beside the window it lies in.
+  const control = next ? { ...rig.control, setting: next.setting } : rig.control;
+  const plain = setUp({ ...rig, control, foam: { ...rig.foam, tuning: 1 } });
   const w = windowOf(new States(plain));
   const spread = (mid: number, sd: number): [number, number, number] => [
     mid * Math.exp(-sd),
@@ -37,7 +40,8 @@ export function advise(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): Advice 
       slowestFeedMmS:
         w.slowest === null ? null : spread(w.slowest * 1000 * Math.exp(t.slowMean - t.logMean), slowSd),
     },
-    next: nextCut(rig, t, cuts),
+    next,
+    ...(finding && { finding }),
     enough: t.used > 0 && t.shownSd <= ENOUGH_SD,
   };
 }

@@ -64,7 +64,7 @@ function bench(seed: number, way: 'telling' | 'by turns'): Run {
     const next =
       way === 'telling' || n % 2 === 1
         ? told
-        : { kind: 'graded' as const, setting: advised.setting, feedMmS: advised.feedMmS! };
+        : { kind: 'graded' as const, setting: advised!.setting, feedMmS: advised!.feedMmS! };
     const w = window1(rig, next.setting);
     // What this bench's feeds carry: its foam, and the model's error that all its feeds share.
     const fastest = w.fastest * Math.exp(-theta + shared);
@@ -84,8 +84,8 @@ function bench(seed: number, way: 'telling' | 'by turns'): Run {
     at[n] = { error: -t.logMean - -theta, sd: t.shownSd };
     if (n === 3) {
       const advice = advise(rig, t, cuts);
-      const w2 = window1(rig, advice.next.setting);
-      const feed = advice.next.feedMmS!;
+      const w2 = window1(rig, advice.next!.setting);
+      const feed = advice.next!.feedMmS!;
       inWindow = feed <= w2.fastest * Math.exp(-theta) && feed >= w2.slowest * Math.exp(psi - theta);
     }
   }

@@ -25,6 +25,12 @@ export function dialStep(s: Setup): number | null {
   return top === null || steps === null ? null : top / (steps - 1);
 }
 
+/** A setting on the nearest step of the dial; itself where the dial has none. */
+export function snapped(s: Setup, setting: number): number {
+  const step = dialStep(s);
+  return step === null ? setting : Number((Math.round(setting / step) * step).toPrecision(6));
+}
+
 /** Dials that give more heat the lower they are set. */
 export const hotterLower = (kind: Control['kind']): boolean => kind === 'phase' || kind === 'clip';
 

@@ -5,7 +5,8 @@ import { roomForWire } from '../physics/wire/room';
 import { loadOf, type Load } from './load';
 import { setUp, type Setup } from './setup';
 import { tensionOf, type Tension } from './tension';
-import { lossSlope, States, type CutState } from './states';
+import { lossSlope } from './airBalance';
+import { States, type CutState } from './states';
 import { windowOf, type Window } from './window';
 import type { Rig } from '../documents/rig';
 
@@ -40,6 +41,9 @@ export interface Evaluation {
   readonly tension: Tension;
 }
 
+/** A supply within 3 % over its rating is at the knife's edge: its label and the model are no truer than that. Ours. */
+export const KNIFE_EDGE = 1.03;
+
 /** Solves one rig: idle, window, working point, load. Pure. */
 export function evaluate(rig: Rig): Evaluation {
   const s = setUp(rig);
@@ -47,12 +51,12 @@ export function evaluate(rig: Rig): Evaluation {
   const idle = states.idle();
   const window = windowOf(states);
   const feed = s.feed ?? (window.fastest ? s.reserve * window.fastest.feed : null);
-  const cut = feed !== null ? states.atFeed(feed) : null;
+  const cut = feed !== null && window.fastest ? states.atFeed(feed) : null;
   const load = loadUnrestrained(s, idle.amps, cut?.amps ?? idle.amps, idle.airC);
   const reserve = feed !== null && window.fastest ? feed / window.fastest.feed : null;
   const hot = idle.airC > s.room.airC + 1;
   const coolEnd = hot ? coolEndLength(s.alloy.conductivity, s.area, lossSlope(s, idle.airC)) : null;
-  const off = shutsOff(s) && load.share !== null && load.share > 1;
+  const off = shutsOff(s) && load.share !== null && load.share > KNIFE_EDGE;
   const drag = reserve === null ? null : dragPerMetre(s.stress10, s.diameter, reserve);
   return {
     s,

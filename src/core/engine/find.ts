@@ -2,7 +2,9 @@ import type { Rig } from '../documents/rig';
 import { rootIncreasing } from '../numeric/root';
 import { evaluate } from './evaluate';
 import { fullSetting, hotterLower } from './dial';
-import { tidy, type Patch } from './findings/draft';
+import { stopOf } from './drafts';
+import { tidy, type Draft, type Patch } from './findings/draft';
+import { merge } from './merge';
 import { lengthForFastest, settingForFastest } from './need';
 import { setUp, type Setup } from './setup';
 import { States } from './states';
@@ -13,12 +15,19 @@ export const LOOSE = ['gauge', 'length', 'setting', 'feed', 'reserve'] as const;
 export type Loose = (typeof LOOSE)[number];
 
 /** Why nothing is found. */
-export type NotFound = 'no-feed' | 'no-dial' | 'no-window' | 'out-of-reach' | 'no-matter' | 'measured';
+export type NotFound =
+  'no-feed' | 'no-dial' | 'no-window' | 'out-of-reach' | 'no-matter' | 'measured' | 'stopped';
 
 /** A value found: in the document's own unit, and the patch that takes it. */
 export type Found =
   | { readonly ok: true; readonly value: number; readonly patch: Patch }
-  | { readonly ok: false; readonly why: NotFound; readonly value: number | null };
+  | {
+      readonly ok: false;
+      readonly why: NotFound;
+      readonly value: number | null;
+      /** What would stop the rig with the value found. */
+      readonly stop?: Draft;
+    };
 
 /** Feeds that the document takes, mm/s. */
 const [SLOWEST, FASTEST] = [0.01, 1000];
@@ -28,8 +37,16 @@ const none = (why: NotFound, value: number | null = null): Found => ({ ok: false
 /**
  * Finds one value of a rig while the others are held: the feed that keeps the reserve; the reserve that the feed leaves; the
  * setting, length or gauge at which the fastest feed is feed / reserve.
+ * A value on which a finding would stop the rig is not given.
  */
 export function findIt(rig: Rig, what: Loose): Found {
+  const found = findValue(rig, what);
+  if (!found.ok) return found;
+  const stop = stopOf(evaluate(merge(rig, found.patch)));
+  return stop ? { ok: false, why: 'stopped', value: found.value, stop } : found;
+}
+
+function findValue(rig: Rig, what: Loose): Found {
   if (what === 'feed') return findFeed(rig);
   if (rig.cut.feedMmS === null) return none('no-feed');
   if (what === 'reserve') return findReserve(rig);

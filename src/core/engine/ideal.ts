@@ -2,7 +2,7 @@ import type { AlloyId } from '../catalog/alloys';
 import type { Rig } from '../documents/rig';
 import { awgDiameter } from '../physics/wire/awg';
 import { envelopeDiameter } from '../physics/wire/envelope';
-import { need } from './need';
+import { need } from './needOf';
 import { ALLOYS } from '../catalog/alloys';
 
 /** A wire for a cut: what it takes at a length, and whether it bears it. */

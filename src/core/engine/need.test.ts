@@ -1,9 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { need } from './need';
+import { need } from './needOf';
 import { solve } from './solve';
 import { testRig } from './testRigs';
-import { curveRange, windowCurve, cleanRange } from './windowCurve';
+import { curveRange, windowCurve, cleanRange, cleanSettings } from './windowCurve';
+import { stopOf } from './drafts';
+import { evaluate } from './evaluate';
+import { sweptRig } from './sweepRigs';
 import { propose, COMMON_WIRES } from './propose';
 import { rigSchema } from '../documents/rig';
 import { FRAME_KINDS } from '../documents/rig';
@@ -63,6 +66,25 @@ describe('need', () => {
     },
   );
 
+  it('gives the kerf that solve gives for the rig it describes, and what is found against it', () => {
+    for (const [kind, start] of [['volts', 10], ['pwm', 0.5], ['amps', 2]] as const) {
+      const rig = testRig({ supply: { volts: 40, maxAmps: 30 }, cut: { feedMmS: 3 }, tension: { setN: 30 }, control: { kind, setting: start } });
+      const n = need(rig, true);
+      const r = solve({ ...rig, control: { ...rig.control, setting: n.setting } });
+      expect(n.kerfMm).toBeCloseTo(r.cutting!.kerfMm!, 9);
+      expect(n.foamC).toBeCloseTo(r.cutting!.foamC!, 9);
+      expect(n.findings.map((f) => f.code)).toEqual(r.findings.map((f) => f.code));
+    }
+  }); // prettier-ignore
+
+  it('gives no setting to a rig that a finding stops', () => {
+    const parts = { supply: { volts: 40, maxAmps: 30 }, cut: { feedMmS: 3 } } as const;
+    const live = need(testRig({ ...parts, frame: { kind: 'bow', material: 'metal' } }), true);
+    expect(live.setting).toBeNull();
+    expect(live.findings[0]).toMatchObject({ code: 'metal-frame-live', level: 'stop' });
+    expect(need(testRig({ ...parts, foam: { kind: 'pur' } }), true).findings.map((f) => f.code)).toContain('foam-refused');
+  }); // prettier-ignore
+
   it('says null where no setting of the dial reaches it', () => {
     expect(need(testRig({ supply: { volts: 5, maxAmps: 5 }, cut: { feedMmS: 9 } }), true).setting).toBeNull();
   });
@@ -87,6 +109,29 @@ describe('the window over the dial', () => {
       if (Number.isNaN(curve.fastest[i]!)) expect(c.fastestFeedMmS).toBeNull();
       else if (setting < 28) expect(Math.abs(curve.fastest[i]! / c.fastestFeedMmS! - 1)).toBeLessThan(1e-6);
     });
+  });
+
+  it('calls clean only settings at which nothing stops the rig', () => {
+    let shown = 0;
+    let cut = 0;
+    for (let seed = 1; seed <= 120; seed++) {
+      const some = sweptRig(seed);
+      const curve = windowCurve(some, 60);
+      if (!curve || curve.along !== 'setting') continue;
+      const feed = some.cut.feedMmS ?? 3;
+      const clean = cleanSettings(some, curve, feed);
+      const plain = cleanRange(curve, feed);
+      if (plain && (!clean || clean[1] - clean[0] < plain[1] - plain[0])) cut++;
+      if (!clean) continue;
+      shown++;
+      for (const k of [0, 0.25, 0.5, 0.75, 1]) {
+        const setting = clean[0] + k * (clean[1] - clean[0]);
+        const stop = stopOf(evaluate({ ...some, control: { ...some.control, setting } }));
+        expect(stop?.code, `swept ${seed} at ${setting}`).toBeUndefined();
+      }
+    }
+    expect(shown).toBeGreaterThan(5);
+    expect(cut).toBeGreaterThan(5);
   });
 
   it('holds the present setting, and names the settings that are clean at a feed', () => {

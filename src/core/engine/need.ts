@@ -1,13 +1,11 @@
 import { phaseAngle } from '../physics/circuit/phase';
-import { heatForSlot, slotWidth } from '../physics/foam/melt';
+import { heatForSlot } from '../physics/foam/melt';
 import { fluxAcrossSlot } from '../physics/foam/flux';
 import { lossToAir } from '../physics/heat/loss';
 import { hottest } from '../physics/heat/temperature';
 import { rootIncreasing } from '../numeric/root';
-import type { Need } from '../documents/need';
-import { BUCK_DROP, ohmPerMetre, setUp, type Drive, type Setup } from './setup';
+import { BUCK_DROP, ohmPerMetre, type Drive, type Setup } from './setup';
 import { States } from './states';
-import type { Rig } from '../documents/rig';
 
 /** A setup driven by a held current that any volts will push: how a wire behaves apart from its supply. */
 export function heldAt(s: Setup, amps: number): Setup {
@@ -70,45 +68,4 @@ export function lengthForFastest(s: Setup, fastest: number): number | null {
 export function settingForFastest(s: Setup, fastest: number): number | null {
   const found = ampsForFastest(s, fastest);
   return found && settingOf(s.drive, voltsFor(s, found.amps, found.foamC), found.amps);
-}
-
-/** The need of a cut at feed / reserve: see the document. `powered`: the rig's own supply and control give `setting`. */
-export function need(rig: Rig, powered: boolean): Need {
-  const s = setUp(rig);
-  const feed = s.feed;
-  const found = feed === null ? null : ampsForFastest(s, feed / s.reserve);
-  const empty = { format: 'upwind-rod/need', version: 1 } as const;
-  if (feed === null || !found)
-    return {
-      ...empty,
-      amps: null,
-      wireVolts: null,
-      supplyVolts: null,
-      watts: null,
-      wattsPerM: null,
-      airC: null,
-      foamC: null,
-      kerfMm: null,
-      ohmHot: null,
-      setting: null,
-    };
-  const { amps } = found;
-  const states = new States(heldAt(s, amps));
-  const cut = states.atFeed(feed);
-  const airC = states.airAt(amps);
-  const ohmHot = states.cutOhm(airC, cut?.foamC ?? airC);
-  const outside = powered ? s.drive.restOhm : s.drive.leadOhm;
-  return {
-    ...empty,
-    amps,
-    wireVolts: amps * ohmHot,
-    supplyVolts: amps * (ohmHot + outside),
-    watts: amps * amps * ohmHot,
-    wattsPerM: cut?.heat ?? null,
-    airC,
-    foamC: cut?.foamC ?? null,
-    kerfMm: cut ? slotWidth(s.melt!, cut.heat, feed) * 1000 : null,
-    ohmHot,
-    setting: powered ? settingForFastest(s, feed / s.reserve) : null,
-  };
 }

@@ -5,7 +5,8 @@ import { coolEndLength } from '../physics/time/coolEnd';
 import { gridOf, type Grid, type Stretch } from '../physics/time/grid';
 import type { Evaluation } from './evaluate';
 import { ohmPerMetre } from './setup';
-import { lossSlope, States } from './states';
+import { lossSlope } from './airBalance';
+import { States } from './states';
 
 /** Temperature along a wire: m from the first clamp and °C, with the balance of its heat. */
 export interface Profile {

@@ -15,6 +15,9 @@ export function range(x: number, sd: number): [number, number] {
   return [x * Math.exp(-sd), x * Math.exp(sd)];
 }
 
+/** What a control holds is exact: it has no range. */
+const held = (x: number): [number, number] => [x, x];
+
 /** The sd of the logarithm of feeds and slot that is shown for a rig. */
 export function feedSd(rig: Rig): number {
   return Math.hypot(rig.foam.tuningSd, SHARED_SD);
@@ -41,7 +44,7 @@ export function toReading(e: Evaluation): Reading {
     battery: known ? e.battery : null,
     spread: known
       ? {
-          amps: range(e.idle.cutAmps, AMPS_SD),
+          amps: e.idle.cutAmps === s.drive.heldAmps ? held(e.idle.cutAmps) : range(e.idle.cutAmps, AMPS_SD),
           kerfMm: e.cut ? range(e.cut.width * 1000, sd) : null,
           fastestFeedMmS: e.window.fastest ? range(e.window.fastest.feed * 1000, sd) : null,
         }

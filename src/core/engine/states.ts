@@ -2,9 +2,11 @@ import { rootIncreasing } from '../numeric/root';
 import { feedForSlot, slotWidth } from '../physics/foam/melt';
 import { fluxAcrossSlot, radiationAcrossSlot } from '../physics/foam/flux';
 import { airAt } from '../physics/heat/air';
-import { KELVIN_0, lossToAir, type Surroundings } from '../physics/heat/loss';
-import { hottest, lowestBalance } from '../physics/heat/temperature';
+import { KELVIN_0, lossToAir } from '../physics/heat/loss';
+import { lowestBalance } from '../physics/heat/temperature';
 import { ohmPerMetre, type Setup } from './setup';
+import { balanceAt, hottestAt } from './airBalance';
+import { lowestInFoam } from './lowestInFoam';
 
 /** The wire while it cuts: amps, °C outside and inside the foam, heat into the foam W/m, slot m, feed m/s. */
 export interface CutState {
@@ -20,6 +22,13 @@ export interface CutState {
 
 /** Step in K of the search for a held resistance. */
 const HELD_STEP = 50;
+/**
+ * An alloy whose resistance rises by more than this (titanium, carbon steel) can have several balances in its slot: the lowest
+ * is searched. Under it (stainless) the quick search is tried first; it misses only where it ends on no balance (a test).
+ */
+const STEEP = 2.3;
+/** Share of the amps by which a found balance may miss before it counts as none. */
+const CLOSE = 1e-3;
 
 /** Wire in the foam at some current. */
 interface InFoam {
@@ -46,41 +55,117 @@ export class States {
   ) {
     const { drive } = s;
     const least = (s.rho20 / s.area) * s.length;
-    this.top = this.hottestAt(drive.volts / (drive.restOhm + least));
+    this.top = hottestAt(s, drive.volts / (drive.restOhm + least));
   }
 
   /** °C of the wire in the room's air at a current. */
   airAt(amps: number): number {
-    this.airGuess = this.balanceAt(this.s.room, amps, this.airGuess);
+    this.airGuess = balanceAt(this.s, this.s.room, amps, this.airGuess);
     return this.airGuess;
   }
 
   /** °C of the wire in still air at a current: the most it can reach in its slot. */
   capAt(amps: number): number {
-    return this.balanceAt(this.s.still, amps, this.airGuess);
+    return balanceAt(this.s, this.s.still, amps, this.airGuess);
   }
 
   /** The wire all in air. */
   idle(): { amps: number; airC: number } {
-    const idle = this.loop((airC) => airC);
-    this.idleC = idle.airC;
-    return idle;
+    const { amps, airC } = this.loop((airC) => airC);
+    this.idleC = airC;
+    // A wire that hardly warms has its amps from its cold resistance: the search for its heat ends too early to tell.
+    const held = this.s.drive.heldOhm !== null || amps >= this.limitAmps;
+    const pushed = this.s.drive.volts / (this.s.drive.restOhm + this.cutOhm(airC, airC));
+    return { amps: held ? Math.min(amps, pushed) : pushed, airC };
   }
 
   /** The wire in a slot of a given width (m); null where it is too cold to melt the foam. */
   atWidth(width: number): CutState | null {
-    return this.cut(
-      (amps, airC) => this.foamAtWidth(amps, airC, width),
-      (heat) => feedForSlot(this.s.melt!, heat, width),
+    const feedOf = (heat: number) => feedForSlot(this.s.melt!, heat, width);
+    return this.quick(
+      () => this.cut((amps, airC) => this.foamAtWidth(amps, airC, width), feedOf),
+      () => this.atWidthBracketed(width),
     );
   }
 
   /** The wire cutting at a given feed (m/s); null where it is too cold. */
   atFeed(feed: number): CutState | null {
-    return this.cut(
-      (amps, airC) => this.foamAtFeed(amps, airC, feed),
-      () => feed,
+    return this.quick(
+      () =>
+        this.cut(
+          (amps, airC) => this.foamAtFeed(amps, airC, feed),
+          () => feed,
+        ),
+      () => this.atFeedBracketed(feed),
     );
+  }
+
+  /** `atWidth` the plain way, which every alloy bears. */
+  atWidthBracketed(width: number): CutState | null {
+    if (!this.s.melt) return null;
+    const feedOf = (heat: number) => feedForSlot(this.s.melt!, heat, width);
+    return this.lowest(
+      (t) => this.flux(t, width),
+      () => width,
+      feedOf,
+    );
+  }
+
+  /** `atFeed` the plain way, which every alloy bears. */
+  atFeedBracketed(feed: number): CutState | null {
+    if (!this.s.melt) return null;
+    const widthOf = (heat: number) => slotWidth(this.s.melt!, heat, feed);
+    return this.lowest(this.slotHeatAt(feed), widthOf, () => feed);
+  }
+
+  /** The quick search where the alloy lets it, the plain one where it does not or where the quick one found no balance. */
+  private quick(quick: () => CutState | 'astray' | null, plain: () => CutState | null): CutState | null {
+    const factors = this.s.alloy.ct.y;
+    if (factors[factors.length - 1]! > STEEP) return plain();
+    const found = quick();
+    return found === 'astray' ? plain() : found;
+  }
+
+  /** The lowest balance of the loop with a wire that gives its slot `heatOf(T)`. */
+  private lowest(
+    heatOf: (foamC: number) => number,
+    widthOf: (heat: number) => number,
+    feedOf: (heat: number) => number,
+  ): CutState | null {
+    const state = lowestInFoam(this.s, heatOf, {
+      limitAmps: this.limitAmps,
+      topC: this.top,
+      airAt: (amps) => this.airAt(amps),
+      cutOhm: (airC, foamC) => this.cutOhm(airC, foamC),
+    });
+    return state && this.closed({ ...state, width: widthOf(state.heat), feed: feedOf(state.heat) });
+  }
+
+  /** Heat in W/m that a wire at a temperature gives its slot at a feed; 0 up to T_flow. */
+  private slotHeatAt(feed: number): (foamC: number) => number {
+    const m = this.s.melt!;
+    let near = 1;
+    return (t) => {
+      const most = this.flux(t, 0);
+      if (!(most > 0)) return 0;
+      const f = (q: number) => q - this.flux(t, slotWidth(m, q, feed));
+      near = rootIncreasing(f, 0, most, Math.min(near, 0.9 * most), most * 1e-9).x;
+      return near;
+    };
+  }
+
+  /**
+   * A state whose amps close the circuit to the last bit, where they are not held under what the volts push: a search ends
+   * within a hair of the balance, and what is shown must add up. Null where it is no balance.
+   */
+  private closed<T extends { amps: number; airC: number; foamC: number }>(state: T): T | null {
+    const { volts, restOhm, heldOhm } = this.s.drive;
+    const ohm = this.cutOhm(state.airC, state.foamC);
+    const pushed = volts / (restOhm + ohm);
+    const { amps } = state;
+    if (amps >= this.limitAmps * (1 - 1e-9) && amps <= pushed) return state;
+    if (heldOhm !== null && amps <= pushed && Math.abs(ohm - heldOhm) <= CLOSE * heldOhm) return state;
+    return Math.abs(amps - pushed) <= CLOSE * pushed ? { ...state, amps: pushed } : null;
   }
 
   /** Cutting so slowly that the wire in the foam reaches the fume limit; null where still air keeps it under. */
@@ -98,7 +183,15 @@ export class States {
     const k = airAt(0.5 * (m.fumeC + m.flowC) + KELVIN_0, { k: 0, nu: 0, alpha: 0 }).k;
     const width =
       gapHeat > 0 ? s.diameter * Math.exp((2 * Math.PI * k * (m.fumeC - m.flowC)) / gapHeat) : Infinity;
-    return { amps, airC, foamC: m.fumeC, heat, width, feed: feedForSlot(m, heat, width), capped: false };
+    return this.closed({
+      amps,
+      airC,
+      foamC: m.fumeC,
+      heat,
+      width,
+      feed: feedForSlot(m, heat, width),
+      capped: false,
+    });
   }
 
   /** Ohms of the whole wire with its ends in air and its middle in foam. */
@@ -151,11 +244,11 @@ export class States {
   private cut(
     inFoam: (amps: number, airC: number) => InFoam | null,
     feedOf: (heat: number) => number,
-  ): CutState | null {
+  ): CutState | 'astray' | null {
     if (!this.s.melt) return null;
     const { amps, airC } = this.loop((air, i) => inFoam(i, air)?.foamC ?? air);
     const foam = inFoam(amps, airC);
-    return foam && { amps, airC, ...foam, feed: feedOf(foam.heat) };
+    return foam && (this.closed({ amps, airC, ...foam, feed: feedOf(foam.heat) }) ?? 'astray');
   }
 
   private foamAtWidth(amps: number, airC: number, width: number): InFoam | null {
@@ -199,28 +292,8 @@ export class States {
     return this.foamGuess;
   }
 
-  private balanceAt(surroundings: Surroundings, amps: number, guess: number): number {
-    if (!(amps > 0)) return surroundings.airC;
-    const square = amps * amps;
-    const f = (t: number) => lossToAir(surroundings, t) - square * ohmPerMetre(this.s, t);
-    return lowestBalance(surroundings, this.s.alloy, f, this.hottestAt(amps), guess);
-  }
-
-  private hottestAt(amps: number): number {
-    const { s } = this;
-    const factors = s.alloy.ct.y;
-    const most = Math.max(1.08, factors[factors.length - 1]!);
-    return hottest(s.room, (amps * amps * s.rho20 * most) / s.area);
-  }
-
   private flux(tempC: number, width: number): number {
     const { s } = this;
     return fluxAcrossSlot(s.diameter, s.alloy.emissivity, s.melt!.flowC, tempC, width);
   }
-}
-
-/** Loss of the wire to the room per kelvin, W/(m·K), at a temperature: the slope of lossToAir. */
-export function lossSlope(s: Setup, tempC: number): number {
-  const h = 0.5;
-  return (lossToAir(s.room, tempC + h) - lossToAir(s.room, tempC - h)) / (2 * h);
 }

@@ -8,8 +8,8 @@ import type { Holder } from '../physics/tension/holder';
 import { tensileStrength } from '../physics/wire/strength';
 import type { Setup } from './setup';
 
-/** Share of the cold strength that a wire is set to where nobody said how tight. Common practice, no source. */
-export const PLAIN_SHARE = 0.3;
+/** Share of the hot wire's strength that it is taken to be set to where nobody said how tight. Common practice, no source. */
+export const DEFAULT_PRELOAD_FRACTION = 0.3;
 /** Stretch over which a spring nobody measured gives its pull, m. Ours. */
 export const PLAIN_STRETCH = 0.025;
 /** Hard-drawn spring wire, S = A/δ^m MPa (Shigley table 10-4, A227): the weakest a shop's spring is wound of. */
@@ -45,12 +45,16 @@ export function springsOf(d: Springs): { rate: number; initialN: number; safeN: 
   };
 }
 
-/** Resolves how a rig's wire is held. Pure. */
-export function takeUpOf(s: Setup): TakeUp {
+/** Resolves how a rig's wire is held, hot at `hotC` (null: not known, its strength at 20 °C stands for it). Pure. */
+export function takeUpOf(s: Setup, hotC: number | null): TakeUp {
   const t = s.rig.tension;
   const drawn = t.kind === 'spring' && t.springs ? springsOf(t.springs) : null;
   const rubber = t.kind === 'rubber' && t.rubber ? t.rubber : null;
-  const setN = t.setN ?? (rubber ? pullOfRubber(rubber) : PLAIN_SHARE * coldStrength(s) * s.area);
+  const setN =
+    t.setN ??
+    (rubber
+      ? pullOfRubber(rubber)
+      : DEFAULT_PRELOAD_FRACTION * tensileStrength(s.alloy, s.strand, hotC ?? 20) * s.area);
   const gives = t.kind === 'spring' || t.kind === 'rubber';
   const rate = !gives
     ? Infinity
@@ -86,11 +90,6 @@ export function takeUpOf(s: Setup): TakeUp {
 
 function pullOfRubber(r: { areaMm2: number; stretch: number; shearMPa: number }): number {
   return rubberPull(r.areaMm2 * 1e-6, r.stretch, r.shearMPa * 1e6);
-}
-
-/** Tensile strength of the rig's wire at 20 °C, Pa. */
-export function coldStrength(s: Setup): number {
-  return tensileStrength(s.alloy, s.strand, 20);
 }
 
 /** Forces of a bow of pivoted arms at a pull, N, and what buckles its bar; null where the rig names none. */

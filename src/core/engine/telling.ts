@@ -1,6 +1,7 @@
 import type { Rig } from '../documents/rig';
 import { normalCdf } from '../numeric/normal';
 import { GRADE_SD, timedFeed } from '../physics/tuning/evidence';
+import { EYE_PRIOR_SD } from '../physics/tuning/grades';
 import { evaluate } from './evaluate';
 import { drafts } from './solve';
 import { storedOf, tuned, type Tuning } from './tune';
@@ -60,12 +61,13 @@ export function tellingCut(rig: Rig, t: Tuning): Telling | null {
 /** Expected sd of θ after a grade at c = ln(fastest/feed), h = ln(slowest/feed), both at the mean; θ's own sd before it. */
 function afterGrade(sd: number, c: number, h: number, slowSd: number): number {
   const hotSd = Math.hypot(GRADE_SD, slowSd);
+  const coldSd = Math.hypot(GRADE_SD, EYE_PRIOR_SD);
   const sums = { cold: [0, 0, 0], good: [0, 0, 0], hot: [0, 0, 0] };
   for (let i = 0; i < CELLS; i++) {
     const z = -4 + (8 * i) / (CELLS - 1);
     const theta = z * sd;
     const p = Math.exp(-0.5 * z * z);
-    const cold = normalCdf((theta - c) / GRADE_SD);
+    const cold = normalCdf((theta - c) / coldSd);
     const hot = normalCdf((h - theta) / hotSd);
     const good = Math.max(0, 1 - cold - hot);
     for (const [key, q] of [['cold', cold], ['good', good], ['hot', hot]] as const) {

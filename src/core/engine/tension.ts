@@ -9,6 +9,12 @@ import { guidedOf } from '../documents/rigDefaults';
 import { takeUpOf, type TakeUp } from './takeUp';
 import type { Evaluation } from './evaluate';
 
+/**
+ * Largest lag that is reckoned, as a share of the foam's width: the shallow string ends there. What would trail further is
+ * dragged through solid foam and snags.
+ */
+export const MOST_LAG = 0.25;
+
 /** A wire's pull cold, hot and cutting, N, and what follows of it. SI. Null where nothing hot is known or the wire is slack. */
 export interface Tension {
   readonly takeUp: TakeUp;
@@ -45,7 +51,7 @@ interface Hot {
 /** What a rig's wire pulls; everything but the temperatures is worked out here. Pure. */
 export function tensionOf(e: Hot): Tension {
   const { s } = e;
-  const takeUp = takeUpOf(s);
+  const takeUp = takeUpOf(s, e.off ? null : e.idle.airC);
   const hung = s.rig.wire.lengthMm / 1000;
   const grown = e.off ? null : growth(s.alloy.expansion, e.idle.airC - s.room.airC, s.length);
   const grownCut = e.off || !e.cut ? null : cutGrowth(e, e.cut.airC, e.cut.foamC);
@@ -116,7 +122,7 @@ function lagOf(e: Hot, cutN: number | null): Pick<Tension, 'drag' | 'lag' | 'wai
   if (cutN === null || !(cutN > 0)) return { drag, lag: null, wait: null };
   const oneNewton = lag(1, s.width, s.length, cutN, guidedOf(s.rig));
   const seen = cut.lagSeenMm === null ? null : cut.lagSeenMm / 1000;
-  const f = seen ?? drag * oneNewton;
-  const least = frame.kind === 'gantry' ? 0 : seen === null ? 2 : 1;
-  return { drag: seen === null ? drag : seen / oneNewton, lag: f, wait: cornerWait(f, feed, least) };
+  const f = seen ?? Math.min(MOST_LAG * s.width, drag * oneNewton);
+  const wait = cornerWait(f, feed, frame.kind !== 'gantry', cut.lagLimitMm / 1000);
+  return { drag: seen === null ? drag : seen / oneNewton, lag: f, wait };
 }

@@ -85,8 +85,8 @@ describe('times of a rig', () => {
         testRig({ supply: { volts: 32, maxAmps: 6 }, control: { setting }, cut: { feedMmS: 4 } }),
       );
       const capacity = e.s.alloy.density * e.s.area * e.s.alloy.heatCapacity;
-      const twelve = settleDistance(e.s, e.cut!, capacity, gauss12);
-      expect(Math.abs(settleDistance(e.s, e.cut!, capacity) / twelve - 1)).toBeLessThan(0.002);
+      const twelve = settleDistance(e.s, e.cut!, capacity, gauss12)!;
+      expect(Math.abs(settleDistance(e.s, e.cut!, capacity)! / twelve - 1)).toBeLessThan(0.002);
     }
   });
 

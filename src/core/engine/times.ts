@@ -14,7 +14,7 @@ export interface Times {
   readonly warmUp: number;
   readonly coolDown: number;
   readonly resettle: number;
-  /** Null where nothing is cut. */
+  /** Null where nothing is cut, or where the wire gains no heat on its way in. */
   readonly settle: number | null;
 }
 
@@ -64,11 +64,13 @@ export function ampsAt(s: Setup, tempC: number): number {
 
 /**
  * Distance in m that the wire goes at the rig's feed from entering the foam, at its temperature in air, until the slot is
- * within 5 % of its steady width; the current is the steady cutting current. 0 where still air rules the slot.
+ * within 5 % of its steady width; the current is the steady cutting current. 0 where still air rules the slot; null where the
+ * wire comes in too cold to melt, or where its heat does not lead it from there to the steady state.
  */
-export function settleDistance(s: Setup, cut: CutState, capacity: number, quadrature = gauss6): number {
+export function settleDistance(s: Setup, cut: CutState, capacity: number, quadrature = gauss6): number | null {
   const m = s.melt!;
   if (cut.capped) return 0;
+  if (!(cut.airC > m.flowC)) return null;
   const flux = (t: number, width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, t, width);
   const square = cut.amps * cut.amps;
   const heatAt = slotHeat(s, cut.feed, cut.heat);
@@ -77,9 +79,9 @@ export function settleDistance(s: Setup, cut: CutState, capacity: number, quadra
   const top = hottest({ ...s.still, airC: m.flowC }, heat);
   const stop = rootIncreasing((t) => flux(t, steady) - heat, m.flowC, top, cut.foamC, 1e-4).x;
   const net = (t: number) => square * ohmPerMetre(s, t) - heatAt(t);
-  return (
-    cut.feed * approachSeconds(capacity, net, Math.max(cut.airC, m.flowC + 0.1), stop, cut.foamC, quadrature)
-  );
+  const from = Math.max(cut.airC, m.flowC + 0.1);
+  const seconds = approachSeconds(capacity, net, from, stop, cut.foamC, quadrature);
+  return seconds >= 0 && seconds < Infinity ? cut.feed * seconds : null;
 }
 
 /** Heat in W/m that a wire at a temperature gives the foam at a feed (m/s), its slot settled to that heat; 0 up to T_flow. */

@@ -54,7 +54,7 @@ describe('tuning and advice', () => {
   it('nothing logged leaves the rig as it is and says to make a first cut', () => {
     const advice = tune({ rig, cuts: [] });
     expect(advice.tuning).toMatchObject({ logMean: 0, logSd: expect.closeTo(0.35, 12), used: 0 });
-    expect(advice.next.why).toBe('first');
+    expect(advice.next!.why).toBe('first');
     expect(tuned(rig, tuningOf([]))).toBe(rig);
     expect(adviceSchema.safeParse(advice).error).toBeUndefined();
   });
@@ -72,10 +72,10 @@ describe('tuning and advice', () => {
   });
 
   it('too cold at a feed asks for more heat; too hot for less', () => {
-    const cold = tune({ rig, cuts: [cut({ feedMmS: 4.5, grade: 'too-cold' })] }).next;
+    const cold = tune({ rig, cuts: [cut({ feedMmS: 4.5, grade: 'too-cold' })] }).next!;
     expect(cold.why).toBe('hotter');
     expect(cold.setting!).toBeGreaterThan(18.5);
-    const hot = tune({ rig, cuts: [cut({ feedMmS: 1.2, grade: 'too-hot' })] }).next;
+    const hot = tune({ rig, cuts: [cut({ feedMmS: 1.2, grade: 'too-hot' })] }).next!;
     expect(hot.why).toBe('cooler');
     expect(hot.setting!).toBeLessThan(18.5);
   });
@@ -87,13 +87,74 @@ describe('tuning and advice', () => {
       cut: { feedMmS: 9 },
     });
     const { next } = tune({ rig: small, cuts: [cut({ feedMmS: 9, grade: 'too-cold' })] });
-    expect(next.setting).toBe(18.5);
-    expect(next.feedMmS!).toBeLessThan(9);
+    expect(next!.feedMmS!).toBeLessThan(9);
+    const there = solve(testRig({ ...small, control: { ...small.control, setting: next!.setting } }));
+    expect(there.findings.filter((f) => f.level === 'stop')).toEqual([]);
   });
 
   it('says nothing can be advised for a foam without figures', () => {
     const starch = testRig({ foam: { kind: 'starch' } });
-    expect(advise(starch, tuningOf([]), []).next.why).toBe('no-figures');
+    expect(advise(starch, tuningOf([]), []).next!.why).toBe('no-figures');
+  });
+
+  it('after a good cut the next is that cut’s own setting and feed, whatever the rig says', () => {
+    const dial = testRig({ control: { setting: 15 } });
+    const cuts = [cut({ setting: 15, feedMmS: 4, grade: 'too-cold' }), cut({ setting: 19, feedMmS: 4, grade: 'good' })];
+    expect(tune({ rig: dial, cuts }).next).toMatchObject({ setting: 19, feedMmS: 4, why: 'hold' });
+  }); // prettier-ignore
+
+  it('gives no setting to a rig that a finding stops; the finding stands in its place', () => {
+    const graded = [cut({ feedMmS: 4, grade: 'too-cold' })];
+    for (const [code, parts] of [
+      ['mains-direct', { supply: { kind: 'other', volts: 230, maxAmps: 10, current: 'ac', isolated: false } }],
+      ['metal-frame-live', { frame: { kind: 'bow', material: 'metal' } }],
+      ['foam-refused', { foam: { kind: 'pur' } }],
+    ] as const) {
+      const advice = tune({ rig: testRig(parts as never), cuts: graded });
+      expect(advice.next, code).toBeNull();
+      expect(advice.finding!.level).toBe('stop');
+      expect(solve(testRig(parts as never)).findings.map((f) => f.code)).toContain(code);
+      expect(adviceSchema.safeParse(advice).error).toBeUndefined();
+    }
+  });
+
+  it('too hot at 26 V: cooler, and never the same pair twice, however often it is taken', () => {
+    const start = testRig({
+      wire: { diameterMm: 0.455, lengthMm: 1050 },
+      supply: { volts: 32, maxAmps: 6 },
+      control: { setting: 26 },
+      foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
+      tension: { setN: 30 },
+    });
+    const cuts: LoggedCut[] = [];
+    let at = { setting: 26, feedMmS: 9.2 };
+    for (let n = 0; n < 6; n++) {
+      cuts.push({ ...cut({ ...at, grade: 'too-hot' }), at: new Date(Date.UTC(2026, 1, n + 1)).toISOString() });
+      const { next } = tune({ rig: start, cuts });
+      if (next?.feedMmS == null) break;
+      expect(next.setting! <= at.setting || next.feedMmS > at.feedMmS, `${n}`).toBe(true);
+      expect(cuts.some((c) => c.setting === next.setting && c.feedMmS === next.feedMmS)).toBe(false);
+      if (n === 0) expect(next.setting!).toBeLessThan(26);
+      at = { setting: next.setting!, feedMmS: next.feedMmS };
+    }
+    expect(cuts.length).toBeGreaterThan(2);
+  });
+
+  it('a clip can be shortened', () => {
+    const clip = testRig({
+      wire: { lengthMm: 1400 },
+      supply: { kind: 'brick', volts: 15, maxAmps: 5 },
+      control: { kind: 'clip', setting: 1350 },
+      foam: { widthMm: 500 },
+      tension: { setN: 30 },
+    });
+    const { next } = tune({
+      rig: clip,
+      cuts: [cut({ setting: 1350, widthMm: 500, feedMmS: 3, grade: 'too-cold' })],
+    });
+    expect(next!.setting!).toBeLessThan(1350);
+    expect(next!.setting!).toBeGreaterThan(500);
+    expect(next!.why).toBe('hotter');
   });
 
   it('a wild timing is set aside by its place in the log', () => {

@@ -7,7 +7,7 @@ import { rigSchema } from '../documents/rig';
 import { planSchema } from '../documents/plan';
 import { match } from './match/match';
 import { CoreFault } from '../numeric/fault';
-import { need } from './need';
+import { need } from './needOf';
 import { solve } from './solve';
 import { template } from './template/template';
 import { tune } from './advise';

@@ -51,3 +51,63 @@ export function rootIncreasing(
   }
   return { x: x1, converged: false, steps: MOST_STEPS };
 }
+
+const GOLDEN = 0.5 * (3 - Math.sqrt(5));
+const PEAK_STEPS = 24;
+
+/**
+ * Lowest root in (lo, hi] of a function that is negative at lo: stepped upwards by `step`, then bracketed. Between steps
+ * where it rises and falls again its peak is searched (golden section), so that two roots close together are not passed
+ * over. Null where it stays negative.
+ */
+export function lowestRoot(
+  f: (x: number) => number,
+  lo: number,
+  hi: number,
+  step: number,
+  tol: number,
+): number | null {
+  let start = lo;
+  let a = lo;
+  let before = -Infinity;
+  let fa = f(lo);
+  while (a < hi) {
+    const b = Math.min(hi, a + step);
+    const fb = f(b);
+    if (fb >= 0) return rootIncreasing(f, a, b, 0.5 * (a + b), tol).x;
+    if (fb < fa && fa >= before) {
+      const peak = peakOf(f, start, b);
+      if (f(peak) >= 0) return rootIncreasing(f, start, peak, 0.5 * (start + peak), tol).x;
+    }
+    start = a;
+    a = b;
+    before = fa;
+    fa = fb;
+  }
+  return null;
+}
+
+function peakOf(f: (x: number) => number, lo: number, hi: number): number {
+  let a = lo;
+  let b = hi;
+  let x = a + GOLDEN * (b - a);
+  let y = b - GOLDEN * (b - a);
+  let fx = f(x);
+  let fy = f(y);
+  for (let i = 0; i < PEAK_STEPS; i++) {
+    if (fx > fy) {
+      b = y;
+      y = x;
+      fy = fx;
+      x = a + GOLDEN * (b - a);
+      fx = f(x);
+    } else {
+      a = x;
+      x = y;
+      fx = fy;
+      y = b - GOLDEN * (b - a);
+      fy = f(y);
+    }
+  }
+  return 0.5 * (a + b);
+}

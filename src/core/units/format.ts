@@ -16,11 +16,15 @@ export function significant(x: number, digits = 3): string {
   return Number(x.toPrecision(digits)).toFixed(decimals);
 }
 
+/** What is computed smaller than this in the unit shown is told to be so: its figures would claim what nobody knows. */
+const LEAST_SHOWN = 0.0005;
+
 /** A value in the document's unit, shown for a role and profile with at most three significant figures. */
 export function show(value: number, role: Role, profile: Profile): Shown {
   if (role === 'wireDiameter' && profile !== 'metric') return showGauge(value, profile);
   const unit = unitFor(role, profile);
   const x = unit.fromBase(value);
+  if (x !== 0 && Math.abs(x) < LEAST_SHOWN) return { figures: x > 0 ? '<0.001' : '>−0.001', unit: unit.symbol };
   const digits = role === 'temperature' || role === 'share' ? whole(x) : 3;
   return { figures: significant(x, digits), unit: unit.symbol };
 }

@@ -1,7 +1,4 @@
 import type { FindingCode, Values } from '../documents/reading';
-import type { ControlKind } from '../documents/controlKinds';
-import type { Rig } from '../documents/rig';
-import { controlSettingText, type ToMark } from './control';
 import type { Say } from './say';
 
 /** A finding in words: a short head, and one or two plain sentences with the rig's own numbers. */
@@ -93,6 +90,18 @@ const TELLERS: Record<FindingCode, Teller> = {
   'heat-too-high': (v, say) => ({
     head: 'Too hot to cut clean',
     text: `Clean cuts lie only between ${say(num(v, 'slowestFeedMmS'), 'feed')} and ${say(num(v, 'fastestFeedMmS'), 'feed')}: too narrow for a hand. Turn the heat down.`,
+  }),
+  'heat-marginal': (v, say) => ({
+    head: 'Heat on a knife’s edge',
+    text: `A setting 5 % lower leaves ${num(v, 'slippedFeedMmS') ? `a max feed of ${say(num(v, 'slippedFeedMmS'), 'feed')} instead of ${say(num(v, 'maxFeedMmS'), 'feed')}` : 'no cut at all'}, the wire at ${say(num(v, 'wireC'), 'temperature')} in air; the foam flows at ${say(num(v, 'flowC'), 'temperature')}. A dial, a draught or a tired supply moves by as much.`,
+  }),
+  'cannot-start': (v, say) => ({
+    head: 'Too cold to start a cut',
+    text: `In this room’s air the wire stands at ${say(num(v, 'wireC'), 'temperature')}; the foam flows at ${say(num(v, 'flowC'), 'temperature')}. Once in its kerf the wire would be sheltered and cut, but it does not get in.${(num(v, 'draughtMS') ?? 0) > 0.1 ? ' Shut the draught out, or give it more heat.' : ''}`,
+  }),
+  glows: (v, say) => ({
+    head: 'The wire glows',
+    text: `${say(num(v, 'wireC'), 'temperature')} in air is red heat (it shows from ${say(num(v, 'redC'), 'temperature')} in the dark). No foam asks for it: it smokes, sags and sets light to dust.`,
   }),
   'wide-slot': (v, say) => ({
     head: 'A wide slot',
@@ -189,7 +198,9 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'lag-high': (v, say) => ({
     head: 'The middle lags too far',
-    text: `It trails by ${say(num(v, 'lagMm'), 'slot')}; ${say(num(v, 'limitMm'), 'slot')} is the limit set for this cut. Slower, tighter, or hotter for the same feed.`,
+    text: num(v, 'snags')
+      ? 'It trails by more than a quarter of the foam’s width: the wire is dragged through solid foam and snags. Slower, tighter, or hotter for the same feed.'
+      : `It trails by ${say(num(v, 'lagMm'), 'slot')}; ${say(num(v, 'limitMm'), 'slot')} is the limit set for this cut. Slower, tighter, or hotter for the same feed.`,
   }),
   'bar-near-buckling': (v, say) => ({
     head: 'The bar may buckle',
@@ -218,35 +229,8 @@ export function findingWords(code: FindingCode, values: Values, say: Say): Words
   return TELLERS[code](values, say);
 }
 
-type Part = Readonly<Record<string, unknown>>;
-
-/** A fix in words, from its patch: “Set 19.4 V”, “Cut at 3 mm/s”. */
-export function patchWords(patch: Part, rig: Pick<Rig, 'control'>, say: Say, toMark?: ToMark | null): string {
-  const words: string[] = [];
-  const control = patch['control'] as Part | undefined;
-  const wire = patch['wire'] as Part | undefined;
-  const cut = patch['cut'] as Part | undefined;
-  const kind = (control?.['kind'] as ControlKind | undefined) ?? rig.control.kind;
-  if (typeof control?.['setting'] === 'number')
-    words.push(
-      `${control['kind'] ? 'hold' : 'set'} ${controlSettingText(kind, control['setting'], say, control['kind'] ? null : toMark)}`,
-    );
-  if (typeof wire?.['lengthMm'] === 'number') words.push(`use ${say(wire['lengthMm'], 'wireLength')} of wire`);
-  if (typeof wire?.['diameterMm'] === 'number')
-    words.push(`use ${say(wire['diameterMm'], 'wireDiameter')} wire`);
-  const tension = patch['tension'] as Part | undefined;
-  if (tension?.['carriesCurrent'] === false) words.push('take the current past the spring by a jumper');
-  if (tension?.['kind'] === 'spring') words.push('hold it by a spring');
-  if (typeof tension?.['setN'] === 'number') words.push(`pull with ${say(tension['setN'], 'force')}`);
-  const leads = patch['leads'] as Part | undefined;
-  if (typeof leads?.['areaMm2'] === 'number') words.push(`use leads of ${say(leads['areaMm2'], 'area')}`);
-  if (typeof leads?.['fuseA'] === 'number') words.push(`add a fuse of ${leads['fuseA']} A`);
-  if (typeof leads?.['switchA'] === 'number') words.push(`add a switch for ${leads['switchA']} A`);
-  if ((patch['frame'] as Part | undefined)?.['material'] === 'metal-insulated')
-    words.push('insulate both anchors');
-  if (typeof control?.['frequencyHz'] === 'number') words.push(`pulse at ${control['frequencyHz']} Hz`);
-  if (typeof cut?.['feedMmS'] === 'number') words.push(`cut at ${say(cut['feedMmS'], 'feed')}`);
-  if (cut?.['feedMmS'] === null) words.push('let the feed follow');
-  const all = words.join(', ');
-  return all.charAt(0).toUpperCase() + all.slice(1);
+/** The head of a finding apart from its numbers, to stand in a sentence. */
+export function findingHead(code: FindingCode): string {
+  const { head } = TELLERS[code]({}, () => '');
+  return head.charAt(0).toLowerCase() + head.slice(1);
 }

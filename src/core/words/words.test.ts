@@ -5,7 +5,8 @@ import { testRig } from '../engine/testRigs';
 import { PROFILES } from '../units/profile';
 import { adviceWords, type AdviceReason } from './advice';
 import { controlSettingText } from './control';
-import { findingWords, patchWords } from './findings';
+import { findingWords } from './findings';
+import { fixWords } from './fixes';
 import { GLOSSARY } from './glossary';
 import { sayIn, typedIn } from './say';
 import { why } from './why';
@@ -45,7 +46,7 @@ describe.each(PROFILES)('words in %s units', (profile) => {
         expect(head, f.code).toMatch(/^[A-Z].{4,40}$/);
         expect(text, f.code).not.toMatch(/undefined|NaN|null|\[object/);
         if (profile === 'inch') expect(text.replace(/40 mm of packing/, ''), f.code).not.toMatch(METRIC_UNITS);
-        for (const fix of f.fixes) expect(patchWords(fix.patch, rig, say), f.code).toMatch(/^[A-Z]/);
+        for (const fix of f.fixes) expect(fixWords(fix, rig, say), f.code).toMatch(/^[A-Z]/);
       }
     }
   });

@@ -9,7 +9,7 @@ import { diagnose } from '@/core/engine/diagnosis/diagnose';
 import { PLACES, type Place } from '@/core/engine/diagnosis/signs';
 import { tuned } from '@/core/engine/tune';
 import { CAUSE_WORDS, PLACE_WORDS } from '@/core/words/diagnosis';
-import { patchWords } from '@/core/words/findings';
+import { patchWords } from '@/core/words/fixes';
 import { apply } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { Act } from '@/ui/Act';

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { SETTING_LIMITS } from '@/core/documents/control';
 import type { Rig } from '@/core/documents/rig';
 import { BUCK_DROP } from '@/core/engine/setup';
-import { cleanRange, type WindowCurve } from '@/core/engine/windowCurve';
+import { cleanSettings, type WindowCurve } from '@/core/engine/windowCurve';
 import { text } from '@/core/units/format';
 import { SETTING_ROLE } from '@/core/words/control';
 import { useUnits } from '@/ui/Units';
@@ -48,7 +48,8 @@ export function Dial({
   const role = SETTING_ROLE[rig.control.kind];
   if (!ends || !role) return null;
   const setting = rig.control.setting ?? ends.min;
-  const clean = curve && curve.along === 'setting' && feedMmS !== null ? cleanRange(curve, feedMmS) : null;
+  const clean =
+    curve && curve.along === 'setting' && feedMmS !== null ? cleanSettings(rig, curve, feedMmS) : null;
   const share = (v: number) => Math.min(1, Math.max(0, (v - ends.min) / (ends.max - ends.min)));
   const say = (v: number) => text(v, role, profile);
   return (

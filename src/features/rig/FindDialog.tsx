@@ -9,6 +9,7 @@ import { findIt, type Found, type Loose } from '@/core/engine/find';
 import { merge } from '@/core/engine/merge';
 import { solve } from '@/core/engine/solve';
 import { controlSettingText, type ToMark } from '@/core/words/control';
+import { findingWords } from '@/core/words/findings';
 import type { Say } from '@/core/words/say';
 import { apply } from '@/state/edit';
 import { useDerived, useRigStore } from '@/state/RigContext';
@@ -26,6 +27,7 @@ const WHY: Record<Extract<Found, { ok: false }>['why'], string> = {
     'Nothing in reach does it while the rest is held. Let something else go: the length, the gauge, the feed.',
   'no-matter':
     'With amps held the length does not matter: each metre gets the same heat. Any length that fits will do.',
+  stopped: 'What would do it must not be powered: a finding would stop the rig there.',
   measured: 'The wire’s ohms were measured, so it is this very wire. Empty that field to look for another.',
 };
 
@@ -68,6 +70,11 @@ export function FindDialog({ what, name, onClose }: { what: Loose; name: string;
       <DialogTitle id="find-title">The {name}, all else held</DialogTitle>
       <DialogContent>
         {!found.ok && <p>{WHY[found.why]}</p>}
+        {!found.ok && found.stop && (
+          <p className={css.stop}>
+            <LevelMark level="stop" /> {findingWords(found.stop.code, found.stop.values, say).text}
+          </p>
+        )}
         {found.ok && then && (
           <>
             <p className={css.value}>{shown(found, what, rig, say, toMark)}</p>
@@ -87,13 +94,6 @@ export function FindDialog({ what, name, onClose }: { what: Loose; name: string;
                 {row('Load', (r) => (r.supply.load === null ? 'not known' : say(r.supply.load, 'share')))}
               </tbody>
             </table>
-            {then.findings
-              .filter((f) => f.level === 'stop')
-              .map((f) => (
-                <p key={f.code} className={css.stop}>
-                  <LevelMark level="stop" /> It would then say: {f.text}
-                </p>
-              ))}
           </>
         )}
       </DialogContent>

@@ -1,7 +1,8 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { Finding } from '@/core/documents/reading';
-import { findingWords, patchWords } from '@/core/words/findings';
+import { findingWords } from '@/core/words/findings';
+import { fixWords } from '@/core/words/fixes';
 import { WHY_OF, type WhyTopic } from '@/core/words/whyTopics';
 import { apply } from '@/state/edit';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
@@ -64,7 +65,7 @@ export function Findings() {
               <div className={css.acts}>
                 {f.fixes.map((fix, i) => (
                   <Act key={i} strong={i === 0} onClick={() => tryIt(f, i)} title="Try it: can be undone">
-                    {patchWords(fix.patch, { control }, say, toMark)}
+                    {fixWords(fix, { control }, say, toMark)}
                   </Act>
                 ))}
                 {topic && (

@@ -9,6 +9,7 @@ import { tuned } from '@/core/engine/tune';
 import { rangeText } from '@/core/units/format';
 import { adviceWords } from '@/core/words/advice';
 import { controlSettingText } from '@/core/words/control';
+import { findingWords } from '@/core/words/findings';
 import { aspectWords } from '@/core/words/oneChange';
 import { apply } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
@@ -65,6 +66,7 @@ function OneAtATime() {
 export function NextCut() {
   const store = useRigStore();
   const doc = useRig((s) => s.doc);
+  const id = useRig((s) => s.id);
   const cuts = useRig((s) => s.cuts);
   const tuning = useRig((s) => s.tuning);
 
@@ -75,16 +77,29 @@ export function NextCut() {
       advise(
         doc,
         tuning,
-        cuts.map((c) => c.cut),
+        // Cuts of other rigs tune the foam; what was set on them says nothing of this one's dial.
+        cuts.filter((c) => c.rigId === id).map((c) => c.cut),
       ),
-    [doc, tuning, cuts],
+    [doc, tuning, cuts, id],
   );
   const { next } = advice;
   // What the meter should say is said for the setting advised, not for the one that stands.
   const reading = useMemo(
-    () => solve(tuned({ ...doc, control: { ...doc.control, setting: next.setting } }, tuning)),
-    [doc, tuning, next.setting],
+    () => next && solve(tuned({ ...doc, control: { ...doc.control, setting: next.setting } }, tuning)),
+    [doc, tuning, next],
   );
+  if (!next || !reading) {
+    const stop = findingWords(advice.finding!.code, advice.finding!.values, say);
+    return (
+      <section className={css.next} aria-label="Next cut">
+        <h3>Next cut</h3>
+        <p className={css.reason}>
+          <b>None: {stop.head}.</b> {stop.text} Mend that first; nothing is advised for a rig that must not be
+          powered.
+        </p>
+      </section>
+    );
+  }
   const reason = adviceWords(
     next.why as Parameters<typeof adviceWords>[0],
     doc.control.kind,

@@ -1,7 +1,7 @@
 'use client';
 import type { Rig } from '@/core/documents/rig';
 import { wiringPlan } from '@/core/engine/wiringPlan';
-import { cleanRange, type WindowCurve } from '@/core/engine/windowCurve';
+import { cleanSettings, type WindowCurve } from '@/core/engine/windowCurve';
 import { controlSettingText } from '@/core/words/control';
 import { useDerived } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
@@ -192,7 +192,8 @@ function Control({ rig, curve, feedMmS }: { rig: Rig; curve: WindowCurve | null;
         )}
       </g>
     );
-  const clean = curve && curve.along === 'setting' && feedMmS !== null ? cleanRange(curve, feedMmS) : null;
+  const clean =
+    curve && curve.along === 'setting' && feedMmS !== null ? cleanSettings(rig, curve, feedMmS) : null;
   const share = (v: number) => Math.min(1, Math.max(0, (v - ends.min) / (ends.max - ends.min)));
   const at = (s: number, r: number) => `${222 + r * Math.cos(angle(s))} ${Y + r * Math.sin(angle(s))}`;
   const arc = (a: number, b: number, r: number) =>

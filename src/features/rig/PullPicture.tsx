@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import { pullBand, waysOut, type PullBand } from '@/core/engine/tensionBand';
 import { unitFor } from '@/core/units/profile';
-import { patchWords } from '@/core/words/findings';
+import { patchWords } from '@/core/words/fixes';
 import { apply } from '@/state/edit';
 import { useDerived, useRigStore } from '@/state/RigContext';
 import { Act } from '@/ui/Act';

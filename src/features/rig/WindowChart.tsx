@@ -22,6 +22,7 @@ import { useUnits } from '@/ui/Units';
 import { useFontsReady } from '@/ui/chart/useFontsReady';
 import { useWidth } from '@/ui/useWidth';
 import css from './chart.module.css';
+import { Edge } from './Edge';
 import { marksOf, MARKS, type Mark } from './marks';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
@@ -138,7 +139,10 @@ function datasets(
       fill: 1,
       backgroundColor: role('clean'),
     },
-    { ...plain, label: 'slowest clean', data: line((i) => slowOf(c, i)), borderWidth: 2, borderDash: [6, 4] },
+    // Where the clean band ends below; the two edges that make it are drawn by themselves.
+    { ...plain, label: 'min clean feed', data: line((i) => slowOf(c, i)), borderWidth: 0 },
+    { ...plain, label: 'melt-back', data: line((i) => c.meltBack[i]!), borderWidth: 2, borderDash: [6, 4] },
+    { ...plain, label: 'fume', data: line((i) => c.fume[i]!), borderWidth: 2, borderDash: [2, 3] },
     {
       ...plain,
       label: 'advised',
@@ -223,6 +227,9 @@ function Overlay(p: {
   const roomy = inY(slowOf(curve, i)) - inY(curve.fastest[i]!) > 30;
   const marks = useMemo(() => marksOf(p.cuts, curve.along), [p.cuts, curve.along]);
   const x = inX(at);
+  const from = curve.fume.findIndex((v) => v > 0);
+  // The edge begins in the midst of the chart, or it is there from the first setting on.
+  const fumeFrom = from > 0 && inX(curve.x[from]!) < box.right - 4 ? curve.x[from]! : null;
   return (
     <svg className={css.overlay} aria-hidden="true">
       <text x={box.left + 14} y={box.top + 26} className={css.region}>
@@ -236,6 +243,16 @@ function Overlay(p: {
       <text x={box.right - 8} y={box.bottom - 10} textAnchor="end" className={css.region}>
         melts back, smokes
       </text>
+      <Edge name="melt-back" curve={curve} of={curve.meltBack} inX={inX} inY={inY} />
+      <Edge name="fume" curve={curve} of={curve.fume} inX={inX} inY={inY} />
+      {fumeFrom !== null && (
+        <>
+          <path d={`M${inX(fumeFrom)} ${box.top} V${box.bottom}`} className={css.begins} />
+          <text x={inX(fumeFrom) - 6} y={box.top + 50} textAnchor="end" className={css.edge}>
+            fume from here: the wire in air passes {text(e.s.melt!.fumeC, 'temperature', p.profile)}
+          </text>
+        </>
+      )}
       {marks.map((m, k) => (
         <MarkShape key={k} mark={m.mark} x={inX(m.x)} y={inY(m.feedMmS)} />
       ))}

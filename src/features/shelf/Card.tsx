@@ -35,7 +35,7 @@ export function Card({
   const [ref, width] = useWidth(380);
   const { doc } = rig;
   const { reading, evaluation: e } = useMemo(() => solveWhole(doc), [doc]);
-  const state = stateOf(reading, rig.cuts);
+  const state = stateOf(reading, rig.cuts, doc.wire.measuredOhm !== null);
   const worst = reading.findings.find((f) => f.level !== 'note');
   const feeds = reading.spread?.fastestFeedMmS;
   const name = doc.name || 'A rig without a name';

@@ -1,3 +1,4 @@
+import { HAND_WAIT } from '../../physics/tension/lag';
 import type { LoggedCut } from '../../documents/log';
 import { guidedOf } from '../../documents/rigDefaults';
 import type { Rig } from '../../documents/rig';
@@ -106,7 +107,9 @@ function changeFor(cause: Cause, e: Evaluation): Change {
       ? { patch: { tension: { setN } }, size: setN }
       : { patch: feedPatch(fastest && 0.6 * Math.min(fastest, e.feed ?? fastest), 'down'), size: null };
   }
-  if (cause === 'corner-rushed' || cause === 'corner-overstayed') return only(e.tension.wait);
+  // A hollow at a corner is a lag that was seen: the shortest wait where the model sees none.
+  if (cause === 'corner-rushed') return only(Math.max(HAND_WAIT[0], e.tension.wait ?? 0));
+  if (cause === 'corner-overstayed') return only(e.tension.wait);
   if (cause === 'stored-heat') return only(Math.max(HALF_INCH, ((timesOf(e)?.settle ?? 0) * 1000) / 2));
   if (cause === 'stood-at-exit') return only(RUN_OUT);
   if (cause === 'cool-ends') {

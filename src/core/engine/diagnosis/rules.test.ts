@@ -78,7 +78,7 @@ describe('a logged cut diagnosed', () => {
   it('a rushed corner waits the seconds of the reading', () => {
     const d = cut(0.5 * fastest, ['hollow'], { where: 'corner' });
     expect(d.causes[0]!.cause).toBe('corner-rushed');
-    expect(d.causes[0]!.change.size).toBe(2);
+    expect(d.causes[0]!.change.size).toBe(0.5);
   });
   it('every patch offered is legal, every cause has its words', () => {
     for (const seen of SEEN)

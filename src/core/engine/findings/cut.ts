@@ -26,15 +26,28 @@ function window(e: Evaluation): (Draft | null)[] {
         code: 'wire-too-cold',
         level: 'fix',
         values: { wireC: e.idle.cutAirC, flowC: s.melt!.flowC, draughtMS: s.room.draught },
-        *tries() {
-          yield dialForFastest(s, (feed ?? PLAIN_FEED) / s.reserve, 'up');
-          yield shorterFor(s, (feed ?? PLAIN_FEED) / s.reserve);
-        },
+        tries: () => warmer(e),
+        most: 2,
       },
     ];
   }
   if (feed === null) return [];
   return [fast(e, feed), meltBack(e, feed), fume(e, feed), tooHigh(e), wide(e), entry(e)];
+}
+
+/** Slower paces to try where the heat for the feed asked is out of reach, as shares of it; the feed is then let go. */
+const SLOWER = [0.6, 0.35, 0.2];
+
+/** More heat, by the dial or by a shorter wire; then for a slower cut. */
+function* warmer({ s, feed }: Evaluation): Iterable<Patch | null> {
+  const fastest = (feed ?? PLAIN_FEED) / s.reserve;
+  const letGo = s.rig.cut.feedMmS === null ? {} : { cut: { feedMmS: null } };
+  const dials = [1, ...SLOWER].map((share) => dialForFastest(s, share * fastest, 'up'));
+  const lengths = [1, ...SLOWER].map((share) => shorterFor(s, share * fastest));
+  yield dials[0]!;
+  for (const dial of dials.slice(1)) yield both(dial, letGo);
+  yield lengths[0]!;
+  for (const length of lengths.slice(1)) yield both(length, letGo);
 }
 
 function fast(e: Evaluation, feed: number): Draft | null {
@@ -43,10 +56,10 @@ function fast(e: Evaluation, feed: number): Draft | null {
   if (!(feed > 0.9 * v)) return null;
   const values = { feedMmS: feed * 1000, fastestFeedMmS: v * 1000, reserve: feed / v };
   function* tries() {
-    yield feedPatch(advisedFeed(w, s.reserve), 'down');
     yield dialForFastest(s, feed / s.reserve, 'up');
-    yield feedPatch(0.85 * v, 'down');
     yield dialForFastest(s, feed / 0.85, 'up');
+    yield feedPatch(advisedFeed(w, s.reserve), 'down');
+    yield feedPatch(0.85 * v, 'down');
   }
   return feed > v
     ? { code: 'feed-too-fast', level: 'fix', values, tries, most: 2 }
@@ -55,14 +68,12 @@ function fast(e: Evaluation, feed: number): Draft | null {
 
 function* quicker(e: Evaluation): Iterable<Patch | null> {
   const { window: w, s } = e;
-  yield feedPatch(advisedFeed(w, s.reserve), 'up');
   const under = dialForIdle(s, 0.9 * s.melt!.fumeC);
-  yield under;
-  yield both(under, { cut: { feedMmS: null } });
-  yield longer(s, 1.3);
   const cooler = coolDial(e);
-  yield cooler;
-  yield both(cooler, { cut: { feedMmS: null } });
+  yield dialForFastest(s, e.feed! / s.reserve, 'down');
+  yield feedPatch(advisedFeed(w, s.reserve), 'up');
+  for (const dial of [cooler, under]) yield both(dial, { cut: { feedMmS: null } });
+  for (const factor of [1.2, 1.4]) yield both(longer(s, factor), { cut: { feedMmS: null } });
 }
 
 function meltBack(e: Evaluation, feed: number): Draft | null {
@@ -117,8 +128,8 @@ function wide(e: Evaluation): Draft | null {
     level: 'note',
     values: { kerfMm: cut.width * 1000, diameterMm: s.diameter * 1000 },
     *tries() {
-      yield feedPatch((cut.feed * cut.width) / (s.diameter + 0.0009), 'up');
       yield dialForFastest(s, e.feed! / s.reserve, 'down');
+      yield feedPatch((cut.feed * cut.width) / (s.diameter + 0.0009), 'up');
     },
   };
 }

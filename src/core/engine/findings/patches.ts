@@ -15,11 +15,22 @@ export function dial(s: Setup, setting: number | null, way: 'down' | 'up' | 'nea
   return value === s.rig.control.setting ? null : { control: { setting: value } };
 }
 
+/** The dial turned down until the amps are `ease` times what they are, by the ohms it has; null where there is none, or pulses. */
+export function easedDial(s: Setup, ease: number): Patch | null {
+  const { kind, setting, openVolts, volts } = s.drive;
+  if (setting === null || !(ease < 1)) return null;
+  if (kind === 'volts') return dial(s, Math.min(setting, openVolts) * ease, 'down');
+  if (kind === 'amps' || kind === 'scale') return dial(s, setting * ease, 'down');
+  if (kind === 'buck') return dial(s, setting * Math.sqrt(ease), 'down');
+  if (kind === 'phase') return dial(s, settingOf(s.drive, volts * ease, 0), 'down');
+  return null;
+}
+
 /** Dial at which the wire idles at `wireC`. */
-export function dialForIdle(s: Setup, wireC: number): Patch | null {
+export function dialForIdle(s: Setup, wireC: number, way: 'down' | 'up' = 'down'): Patch | null {
   if (!(wireC > s.room.airC)) return null;
   const amps = Math.sqrt(lossToAir(s.room, wireC) / ohmPerMetre(s, wireC));
-  return dial(s, settingOf(s.drive, amps * (s.drive.restOhm + ohmPerMetre(s, wireC) * s.length), amps), 'down');
+  return dial(s, settingOf(s.drive, amps * (s.drive.restOhm + ohmPerMetre(s, wireC) * s.length), amps), way);
 }
 
 /** Dial at which the fastest feed is `fastest` m/s. */
@@ -44,10 +55,11 @@ export function coolDial(e: Evaluation): Patch | null {
   return found && dial(s, settingOf(s.drive, voltsFor(s, amps, found.foamC), amps), 'down');
 }
 
-/** Longer wire by a factor, in whole 5 mm; null where it would pass the longest legal wire. */
+/** Longer (or, by a factor under 1, shorter) wire, in whole 5 mm; null where it would pass the longest legal wire or the foam. */
 export function longer(s: Setup, factor: number): Patch | null {
   if (s.drive.kind === 'clip') return clip(s, factor);
   const mm = Math.ceil((s.rig.wire.lengthMm * factor) / 5) * 5;
+  if (factor < 1 && mm < (s.width + LEAST_ROOM) * 1000) return null;
   return mm <= 20000 && Number.isFinite(mm) && s.rig.wire.measuredOhm === null
     ? { wire: { lengthMm: mm } }
     : null;
@@ -65,7 +77,9 @@ const LEAST_ROOM = 0.03;
 /** A sliding clip gives more length only as far as the wire goes. */
 function clip(s: Setup, factor: number): Patch | null {
   const mm = Math.ceil((s.length * 1000 * factor) / 5) * 5;
-  return mm <= s.rig.wire.lengthMm ? { control: { setting: mm } } : null;
+  return mm <= s.rig.wire.lengthMm && (factor >= 1 || mm >= (s.width + LEAST_ROOM) * 1000)
+    ? { control: { setting: mm } }
+    : null;
 }
 
 /** The feed as set, in mm/s. */

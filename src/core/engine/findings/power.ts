@@ -1,9 +1,10 @@
 import { isolationOf } from '../../documents/supply';
 import { touchLimit } from '../../physics/circuit/touch';
-import type { Evaluation } from '../evaluate';
+import { awgDiameter } from '../../physics/wire/awg';
+import { KNIFE_EDGE, type Evaluation } from '../evaluate';
 import { ohmPerMetre, type Setup } from '../setup';
 import { tidy, type Draft, type Finder, type Patch } from './draft';
-import { dial, longer } from './patches';
+import { dial, easedDial, longer } from './patches';
 
 /** Share of its limit to which an overloaded supply is brought back. */
 const EASY = 0.75;
@@ -18,7 +19,7 @@ function load(e: Evaluation): Draft | null {
   const { s } = e;
   return {
     code,
-    level: share > 1 ? 'stop' : 'fix',
+    level: share > KNIFE_EDGE ? 'stop' : 'fix',
     values: {
       load: share,
       amps: worstAmps,
@@ -34,17 +35,18 @@ function load(e: Evaluation): Draft | null {
 
 function* easeLoad(e: Evaluation, share: number): Iterable<Patch | null> {
   const { s } = e;
-  const { kind, setting } = s.drive;
-  const ease = EASY / share;
-  if (kind === 'volts') yield dial(s, Math.min(setting!, s.drive.openVolts) * ease, 'down');
-  if (kind === 'amps' || kind === 'scale') yield dial(s, setting! * ease, 'down');
-  for (const more of [1, 1.3, 1.6]) yield longer(s, (share / EASY) * more);
-  for (const gauge of THINNER) {
-    const thinner = tidy(s.rig.wire.diameterMm * Math.sqrt(ease) * gauge, 2, 'down');
-    if (s.rig.wire.measuredOhm === null && thinner >= 0.1) yield { wire: { diameterMm: thinner } };
-  }
+  yield easedDial(s, EASY / share);
+  for (const more of [1, 1.3]) yield longer(s, (share / EASY) * more);
+  if (s.rig.wire.measuredOhm === null)
+    for (const more of [1, 0.8]) {
+      const thinner = soldUnder(s.rig.wire.diameterMm * Math.sqrt(EASY / share) * more);
+      if (thinner !== null) yield { wire: { diameterMm: thinner } };
+    }
 }
-const THINNER = [1, 0.8];
+
+/** Gauges that shops sell, and the thickest of them no thicker than `mm`; null under the thinnest. */
+const SOLD = Array.from({ length: 12 }, (_, i) => Number((awgDiameter(16 + 2 * i) * 1000).toPrecision(3)));
+const soldUnder = (mm: number) => SOLD.find((d) => d <= mm) ?? null;
 
 function limitUnknown(e: Evaluation): Draft | null {
   return e.load.share === null

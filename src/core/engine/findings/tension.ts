@@ -2,6 +2,7 @@ import { dragPerMetre } from '../../physics/foam/drag';
 import { stretchAt, pullAt } from '../../physics/tension/holder';
 import type { Evaluation } from '../evaluate';
 import { barOf } from '../takeUp';
+import { MOST_LAG } from '../tension';
 import { tidy, type Draft, type Finder, type Patch } from './draft';
 import { feedPatch } from './patches';
 
@@ -126,7 +127,13 @@ function lag(e: Evaluation): Draft | null {
   return {
     code: 'lag-high',
     level: 'fix',
-    values: { lagMm: t.lag * 1000, limitMm: lagLimitMm, cutN: t.cutN, reserve: e.reserve },
+    values: {
+      lagMm: t.lag * 1000,
+      limitMm: lagLimitMm,
+      cutN: t.cutN,
+      reserve: e.reserve,
+      snags: lagSeenMm === null && t.lag >= MOST_LAG * s.width * (1 - 1e-9) ? 1 : 0,
+    },
     *tries() {
       // A lag that was seen is a fact of the pull and feed it was seen at; a feed past the fastest is mended as such.
       if (lagSeenMm !== null || e.reserve! > 1) return;

@@ -16,7 +16,7 @@ function hot(e: Evaluation): Draft | null {
       'down',
     );
     for (const share of [0.85, 0.6]) yield dialForIdle(s, share * limitC);
-    for (const factor of [1.3, 1.8, 2.5]) yield longer(s, factor);
+    for (const factor of [1.2, 1.35, 1.5]) yield longer(s, factor);
   }
   if (worst >= meltC) return { code: 'wire-melts', level: 'stop', values: { wireC: worst, meltC }, tries };
   if (worst > limitC)
@@ -38,10 +38,12 @@ function wider(e: Evaluation): Draft | null {
     code: 'foam-wider-than-wire',
     level: 'stop',
     values: { widthMm: foam.widthMm, lengthMm: heatedMm },
-    tries: () =>
-      lengthMm <= 20000 && wire.measuredOhm === null && e.s.drive.kind !== 'clip'
-        ? [{ wire: { lengthMm } }]
-        : [],
+    *tries() {
+      if (e.s.drive.kind === 'clip' && foam.widthMm <= wire.lengthMm)
+        yield { control: { setting: Math.min(lengthMm, wire.lengthMm) } };
+      else if (lengthMm <= 20000 && wire.measuredOhm === null && e.s.drive.kind !== 'clip')
+        yield { wire: { lengthMm } };
+    },
   };
 }
 

@@ -11,7 +11,7 @@ import { springC } from '../springHeat';
 import { dialStep, hotterLower } from '../dial';
 import type { Draft, Finder, Patch } from './draft';
 import { tidy } from './draft';
-import { longer } from './patches';
+import { easedDial, longer } from './patches';
 
 /** Most of the wire's volts worth losing in copper, and in contacts. Common practice, no source. */
 const MOST_LOSS = 0.05;
@@ -75,7 +75,7 @@ function losses(e: Evaluation): (Draft | null)[] {
     ohm: number,
     tries: () => (Patch | null)[],
   ): Draft | null =>
-    ohm * amps > MOST_LOSS * volts
+    volts > 1e-9 && ohm * amps > MOST_LOSS * volts
       ? { code, level: 'fix', values: { volts: ohm * amps, share: (ohm * amps) / volts }, tries }
       : null;
   return [
@@ -95,7 +95,14 @@ function noFuse(e: Evaluation): Draft | null {
     code: 'no-fuse',
     level: 'fix',
     values: {},
-    tries: () => [fuse === null ? null : { leads: { fuseA: fuse } }],
+    *tries() {
+      if (fuse !== null) yield { leads: { fuseA: fuse } };
+      // None both carries the amps and guards these leads: thicker ones first.
+      const areaMm2 = amps > 0 && fuse === null ? cordFor(1.5 * amps) : null;
+      if (areaMm2 === null) return;
+      const fits = fuseFor(amps, cordAmps(areaMm2), supply.kind === 'battery');
+      if (fits !== null) yield { leads: { areaMm2, fuseA: fits } };
+    },
   };
 }
 
@@ -139,7 +146,8 @@ function control(e: Evaluation): Draft | null {
     values:
       byAmps >= byWatts ? { amps, ratedAmps: c.ratedAmps, load } : { watts, ratedWatts: c.ratedWatts, load },
     *tries() {
-      for (const more of [1, 1.3, 1.6]) yield longer(e.s, (load / 0.75) * more);
+      yield easedDial(e.s, 0.75 / load);
+      for (const more of [1, 1.3]) yield longer(e.s, (load / 0.75) * more);
     },
   };
 }
@@ -222,7 +230,15 @@ function battery(e: Evaluation): (Draft | null)[] {
   const wireOhm = ohmPerMetre(e.s, e.idle.airC) * e.s.length;
   return [
     b.minutes !== null && b.minutes < 10
-      ? { code: 'battery-short', level: 'fix', values: { minutes: b.minutes } }
+      ? {
+          code: 'battery-short',
+          level: 'fix',
+          values: { minutes: b.minutes },
+          *tries() {
+            yield easedDial(e.s, b.minutes! / 11);
+            yield longer(e.s, Math.min(1.5, 11 / b.minutes!));
+          },
+        }
       : null,
     wireOhm < 3 * insideOhm
       ? {

@@ -1,6 +1,7 @@
 import type { FindingCode, Values } from '../../documents/reading';
 import { evaluate, type Evaluation } from '../evaluate';
 import { leastRise, LEAST_RISE } from '../findings/wiring';
+import type { Draft } from '../findings/draft';
 import { drafts } from '../solve';
 import { wantedVolts, type Prepared } from './setting';
 
@@ -43,7 +44,8 @@ export function judge({ setting, short, need, rig, s }: Prepared): Verdict {
   const e = evaluate(rig);
   const found = new Map<FindingCode, Values>();
   for (const draft of drafts(e))
-    if (draft.level === 'stop' && !found.has(draft.code)) found.set(draft.code, draft.values);
+    if ((draft.level === 'stop' || overloads(draft)) && !found.has(draft.code))
+      found.set(draft.code, draft.values);
   if (short)
     found.set('supply-volts-short', {
       volts: s.drive.openVolts,
@@ -56,6 +58,10 @@ export function judge({ setting, short, need, rig, s }: Prepared): Verdict {
   if (code === undefined) return { ok: true, setting, evaluation: e };
   return { ok: false, setting, code, values: found.get(code)! };
 }
+
+/** A supply over its rating is no match, however little it is over. */
+const overloads = ({ code, values }: Draft) =>
+  (code === 'supply-overload' || code === 'pulse-peak-overload') && (values['load'] as number) > 1;
 
 /** Where the feed of the job lies outside the clean window, or the control cannot hold. */
 function* shortfalls(e: Evaluation): Iterable<[FindingCode, Values]> {

@@ -119,25 +119,30 @@ const ends: Finder = (t) => {
   ];
 };
 
+/** A cold strip narrower than this, mm, is lost in the sanding. Ours. */
+const SEEN_STRIP = 0.72;
+
 const material: Finder = (t) => {
   const k = t.plan.template;
   const m = TEMPLATE_CATALOG[k.material];
   const cut = t.evaluation.cut;
   if (!cut) return [];
   const s = t.evaluation.s;
-  const chills = m.chillsFromMm !== null && k.thicknessMm >= m.chillsFromMm && s.melt;
-  const strip = chills
-    ? coldStripLength({
-        diameter: s.diameter,
-        emissivity: s.alloy.emissivity,
-        conductivity: s.alloy.conductivity,
-        area: s.area,
-        flowC: s.melt.flowC,
-        foamC: cut.foamC,
-        templateC: s.room.airC,
-        width: cut.width,
-      }) * 1000
-    : 0;
+  const strip =
+    m.contactWmK !== null && s.melt
+      ? coldStripLength(
+          {
+            diameter: s.diameter,
+            emissivity: s.alloy.emissivity,
+            conductivity: s.alloy.conductivity,
+            area: s.area,
+            flowC: s.melt.flowC,
+            foamC: cut.foamC,
+            width: cut.width,
+          },
+          { thickness: k.thicknessMm / 1000, templateC: s.room.airC, contact: m.contactWmK },
+        ) * 1000
+      : 0;
   return [
     cut.airC > m.limitC &&
       draft({
@@ -145,7 +150,8 @@ const material: Finder = (t) => {
         level: 'fix',
         values: { material: m.name, limit: m.limitC, wire: cut.airC },
       }),
-    strip > 0 && draft({ code: 'template-chills', level: 'note', values: { material: m.name, strip } }),
+    strip > SEEN_STRIP &&
+      draft({ code: 'template-chills', level: 'note', values: { material: m.name, strip } }),
   ];
 };
 

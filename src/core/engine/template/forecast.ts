@@ -1,4 +1,5 @@
 import type { Pt } from '../../physics/shape/polyline';
+import { kerfAlong } from './dwell';
 import type { AtFeed } from './heat';
 import type { Paced, Slots } from './pace';
 import type { Pass } from './passes';
@@ -85,7 +86,9 @@ export function forecastOf(pass: Pass, paced: Paced, h: AtFeed, w: Slots): Fores
   const walk = walkerOf(pass);
   const trace = traceOf(pass, paced, h);
   const side = coreSide(pass);
-  const slot = (v: number) => Math.max(h.diameter, h.slot(Math.max(v, 1e-3)));
+  const rootKerf = kerfAlong(paced, h, w.root, walk.root);
+  const tipKerf = kerfAlong(paced, h, w.tip, walk.tip);
+  const middleKerf = kerfAlong(paced, h, (w.root + w.tip) / 2, (i) => (walk.root(i) + walk.tip(i)) / 2);
   const reach = 4 * h.lag(h.advised) + 2;
   const out: Foreseen[] = [];
   for (let i = 1; i < walk.count; i++) {
@@ -99,8 +102,6 @@ export function forecastOf(pass: Pass, paced: Paced, h: AtFeed, w: Slots): Fores
   return out;
 
   function sample(i: number, share: number, leg: Paced['legs'][number]): Foreseen {
-    const vr = leg.root / (leg.seconds || 1);
-    const vt = leg.tip / (leg.seconds || 1);
     const wait = share === 0 ? paced.waits.find((x) => x.node === i) : undefined;
     const melted = wait && wait.seconds > 0 ? wait.melts : 0;
     const at = walk.middleAt(i, share);
@@ -113,7 +114,7 @@ export function forecastOf(pass: Pass, paced: Paced, h: AtFeed, w: Slots): Fores
     const normal: Pt = side === 1 ? [-uy, ux] : [uy, -ux];
     const time = paced.leave[i]! + share * leg.seconds;
     const lag = offAt(trace, at, normal, (share === 0 ? paced.arrive[i]! : time) - 0.2, reach);
-    const bulge = (w.root + w.tip) / 4 - slot(0.5 * (vr + vt)) / 2;
+    const bulge = (w.root + w.tip) / 4 - middleKerf.at(i, share) / 2;
     const next = pass.nodes[i + 1]!;
     const node = pass.nodes[i]!;
     const ends = walk.endsAt(i, share);
@@ -121,8 +122,8 @@ export function forecastOf(pass: Pass, paced: Paced, h: AtFeed, w: Slots): Fores
     return {
       leg: i,
       at: node.n + (whole ? share : 0.5 * share),
-      root: -(slot(vr) - w.root) / 2 - melted,
-      tip: -(slot(vt) - w.tip) / 2 - melted,
+      root: -(rootKerf.at(i, share) - w.root) / 2 - melted,
+      tip: -(tipKerf.at(i, share) - w.tip) / 2 - melted,
       middle: bulge + lag - melted,
       lag,
       bulge,

@@ -1,3 +1,5 @@
+import { cornerWait } from '../../physics/tension/lag';
+import { kerfAfter } from './dwell';
 import type { AtFeed } from './heat';
 import type { Pass } from './passes';
 import { cornerCut } from './trail';
@@ -37,8 +39,8 @@ export interface Paced {
 }
 export interface PaceOptions {
   readonly toleranceMm: number;
-  /** Least seconds of a wait by hand; 0 where motors wait. */
-  readonly leastWaitS: number;
+  /** Hands wait; motors may wait any time. */
+  readonly byHand: boolean;
   readonly corner: number;
   /** Shares of the tolerance that a leg may use, where a forecast has shown that all of it is too much. */
   readonly shares?: ReadonlyMap<number, number>;
@@ -56,11 +58,11 @@ function deviations(h: AtFeed, w: Slots, root: number, tip: number, curvature: n
   const vt = (feed * tip) / long;
   const vm = 0.5 * (vr + vt);
   const f = h.lag(vm);
-  const slot = (v: number) => Math.max(h.diameter, h.slot(Math.max(v, 1e-3)));
+  const kerf = (from: number, v: number) => kerfAfter(h, from, v, long / feed);
   return {
-    root: root > 0 ? -(slot(vr) - w.root) / 2 : 0,
-    tip: tip > 0 ? -(slot(vt) - w.tip) / 2 : 0,
-    middle: (w.root + w.tip) / 4 - slot(vm) / 2 - (f * f * curvature) / 2,
+    root: root > 0 ? -(kerf(w.root, vr) - w.root) / 2 : 0,
+    tip: tip > 0 ? -(kerf(w.tip, vt) - w.tip) / 2 : 0,
+    middle: (w.root + w.tip) / 4 - kerf((w.root + w.tip) / 2, vm) / 2 - (f * f * curvature) / 2,
     clean: vm > 0 && Math.min(vr, vt) >= h.slowest * 0.999 && Math.max(vr, vt) <= h.fastest,
   };
 }
@@ -128,7 +130,8 @@ function waitsOf(pass: Pass, walk: Walker, legs: readonly Leg[], h: AtFeed, o: P
     const lag = h.lag(feed);
     const saves = cornerCut(h.pace, lag, feed, node.turnDeg, 0);
     if (saves <= 0.8 * o.toleranceMm) return [];
-    const seconds = Math.max(o.leastWaitS, (1.5 * lag) / feed);
+    const seconds = cornerWait(lag / 1000, feed / 1000, o.byHand, o.toleranceMm / 1000);
+    if (seconds === 0) return [];
     const melts = Math.max(0, h.standing(seconds) - h.slot(feed)) / 2;
     const vain = melts > saves;
     return [{ node: i, n: node.n, seconds: vain ? 0 : seconds, melts, saves, vain }];

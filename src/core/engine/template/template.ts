@@ -105,9 +105,7 @@ export function planOut(plan: Plan): TemplatePlan {
 const NONE = { top: 0, bottom: 0 };
 
 export function paceOptions(plan: Plan) {
-  const byHand = plan.rig.frame.kind !== 'gantry';
-  const least = byHand ? (plan.rig.cut.lagSeenMm === null ? 2 : 1) : 0;
-  return { toleranceMm: plan.toleranceMm, leastWaitS: least, corner: CORNER_DEG };
+  return { toleranceMm: plan.toleranceMm, byHand: plan.rig.frame.kind !== 'gantry', corner: CORNER_DEG };
 }
 
 /** Mean feed of each end over all passes: the longer way at the advised feed, both ends reaching each station together. */

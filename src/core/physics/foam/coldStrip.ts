@@ -10,17 +10,37 @@ export interface Chilled {
   readonly area: number;
   readonly flowC: number;
   readonly foamC: number;
-  readonly templateC: number;
   readonly width: number;
 }
 
+/** A template that the wire rides on: its thickness in m, °C, and what a metre of its edge takes, W/(m·K). */
+export interface ColdTemplate {
+  readonly thickness: number;
+  readonly templateC: number;
+  readonly contact: number;
+}
+
 /**
- * Strip of foam in m that stays cold beside a template: λ_f·ln((T_f − T_t)/(T_f − T_flow)), λ_f = √(kA/(dq/dT)) in the foam. The fin
- * of Incropera & DeWitt §3.6; 0 where the template is no colder than the foam flows.
+ * °C of the wire at the face of a template: a fin of contact over the template's thickness t, which draws 2·√(kA·g)·tanh(t/2λ_c),
+ * λ_c = √(kA/g), against what the wire brings along from both sides, 2·kA/λ. Fins: Incropera & DeWitt §3.6; the split is ours.
  */
-export function coldStripLength(c: Chilled): number {
-  if (!(c.foamC > c.flowC) || !(c.templateC < c.flowC)) return 0;
-  const flux = (t: number) => fluxAcrossSlot(c.diameter, c.emissivity, c.flowC, t, c.width);
-  const slope = flux(c.foamC + 0.5) - flux(c.foamC - 0.5);
-  return coolEndLength(c.conductivity, c.area, slope) * Math.log((c.foamC - c.templateC) / (c.foamC - c.flowC));
+export function wireAtTemplate(c: Chilled, t: ColdTemplate, reach: number): number {
+  const along = c.conductivity * c.area;
+  const deep = Math.sqrt(along / t.contact);
+  const draws = 2 * Math.sqrt(along * t.contact) * Math.tanh(t.thickness / (2 * deep));
+  const brings = (2 * along) / reach;
+  return (brings * c.foamC + draws * t.templateC) / (brings + draws);
+}
+
+/**
+ * Strip of foam in m that stays cold beside a template: λ_f·ln((T_f − T_face)/(T_f − T_flow)), λ_f = √(kA/(dq/dT)) in the foam, T_face by
+ * `wireAtTemplate`. The fin of Incropera & DeWitt §3.6; 0 where the wire at the face is still hot enough to melt.
+ */
+export function coldStripLength(c: Chilled, t: ColdTemplate): number {
+  if (!(c.foamC > c.flowC) || !(t.templateC < c.flowC)) return 0;
+  const flux = (tempC: number) => fluxAcrossSlot(c.diameter, c.emissivity, c.flowC, tempC, c.width);
+  const reach = coolEndLength(c.conductivity, c.area, flux(c.foamC + 0.5) - flux(c.foamC - 0.5));
+  const faceC = wireAtTemplate(c, t, reach);
+  if (faceC >= c.flowC) return 0;
+  return reach * Math.log((c.foamC - faceC) / (c.foamC - c.flowC));
 }

@@ -8,9 +8,19 @@ export function lag(drag: number, width: number, length: number, pull: number, g
   return (drag * span) / (8 * pull);
 }
 
-/** Seconds to wait at a sharp corner: 1.5·f/v, by hand no less than `least`. Lag m, feed m/s. Ours: the trailing path says 1.5. */
-export function cornerWait(lagM: number, feed: number, least: number): number {
-  return Math.max(least, (1.5 * lagM) / feed);
+/** A lag under this is not worth a wait, m; nor is one under a tenth of the tolerance. Ours. */
+const NO_WAIT = 0.05e-3;
+/** By hand a wait is half a second to two: a shorter one is not felt, a longer one melts more than it saves. Common practice. */
+export const HAND_WAIT = [0.5, 2] as const;
+
+/**
+ * Seconds to wait at a sharp corner: 1.5·f/v, since the middle trails at nearly its own speed until it has caught up; 0 where
+ * the lag is under 0.05 mm or a tenth of the tolerance. Lag and tolerance m, feed m/s.
+ */
+export function cornerWait(lagM: number, feed: number, byHand: boolean, tolerance: number): number {
+  if (!(lagM >= NO_WAIT && lagM >= 0.1 * tolerance)) return 0;
+  const seconds = (1.5 * lagM) / feed;
+  return byHand ? Math.min(HAND_WAIT[1], Math.max(HAND_WAIT[0], seconds)) : seconds;
 }
 
 /** Energy let go where a wire under tension breaks, J: T²/(2k_s) in what holds it, T²L/(2EA) in the wire. N, N/m, N/m. */

@@ -124,8 +124,12 @@ describe('growth, slack, lag', () => {
     expect(lag(0.5, 0.6, 1, 60, true)).toBeCloseTo((0.5 * 0.36) / 480, 12);
     expect(lag(0.5, 0.6, 1, 60, false)).toBeGreaterThan(lag(0.5, 0.6, 1, 60, true));
     expect(lag(0.5, 1, 1, 60, false)).toBeCloseTo(lag(0.5, 1, 1, 60, true), 12);
-    expect(cornerWait(0.002, 0.003, 2)).toBe(2);
-    expect(cornerWait(0.006, 0.003, 2)).toBeCloseTo(3, 12);
+    expect(cornerWait(0.002, 0.004, true, 0.002)).toBeCloseTo(0.75, 12);
+    expect(cornerWait(0.006, 0.003, false, 0.002)).toBeCloseTo(3, 12);
+    expect(cornerWait(0.006, 0.003, true, 0.002)).toBe(2);
+    expect(cornerWait(0.0003, 0.01, true, 0.002)).toBe(0.5);
+    expect(cornerWait(0.00019, 0.003, true, 0.002)).toBe(0);
+    expect(cornerWait(0.00004, 0.003, false, 0)).toBe(0);
   });
   it('on a break nearly all of it is in the spring', () => {
     const { holder, wire } = letGo(67, 1500, wireStiffness(193e9, 3.17e-7, 1.3));

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { normalCdf } from '../../numeric/normal';
-import type { Evidence } from './evidence';
+import { GRADE_SD, type Evidence } from './evidence';
+import { EYE_PRIOR_SD, SLOW_PRIOR_SD } from './grades';
 import { fastPhi } from './phiTable';
-import { posterior } from './posterior';
+import { posterior, PRIOR_SD } from './posterior';
 
 const ln = Math.log;
 const timed = (share: number, sd = 0.15): Evidence => ({ kind: 'seen', what: 'feed', theta: -ln(share), sd });
@@ -13,8 +14,9 @@ const grade = (g: 'too-cold' | 'good' | 'too-hot', v: number, vc: number, vm: nu
   c: ln(vc / v),
   h: ln(vm / v),
 });
+/** The worked values stand without an eye of the maker's own; the closed form and the plain sum below hold with one. */
 const is = (evidence: Evidence[], mean: number, sd: number) => {
-  const p = posterior(evidence);
+  const p = posterior(evidence, 0);
   expect(Math.abs(p.logMean - mean)).toBeLessThanOrEqual(6e-5);
   expect(Math.abs(p.logSd - sd)).toBeLessThanOrEqual(6e-5);
   return p;
@@ -41,6 +43,65 @@ describe('tuning: worked values that an independent program gave', () => {
     const b = grade('good', 4, 5.9, 2);
     const c = timed(0.85);
     for (const order of [[a, b, c], [c, b, a], [b, a, c]]) is(order, 0.173, 0.1235); // prettier-ignore
+  });
+});
+
+describe('tuning: an eye of the maker’s own', () => {
+  it('one too-cold grade is the closed form of a probit: sd of the edge √(0.3² + 0.2²)', () => {
+    const s = Math.hypot(GRADE_SD, EYE_PRIOR_SD);
+    for (const c of [-0.5, -0.1, 0, 0.3, 0.8]) {
+      const wide = Math.hypot(s, PRIOR_SD);
+      const z = -c / wide;
+      const hazard = Math.exp(-0.5 * z * z) / Math.sqrt(2 * Math.PI) / normalCdf(z);
+      const mean = (PRIOR_SD ** 2 * hazard) / wide;
+      const variance = PRIOR_SD ** 2 - (PRIOR_SD ** 4 * hazard * (z + hazard)) / wide ** 2;
+      const p = posterior([{ kind: 'grade', grade: 'too-cold', c, h: c - 1 }]);
+      expect(Math.abs(p.logMean - mean), `${c}`).toBeLessThan(1e-5);
+      expect(Math.abs(p.logSd - Math.sqrt(variance)), `${c}`).toBeLessThan(1e-5);
+    }
+  });
+
+  it('mixed grades and a timed feed agree with a plain sum over all three unknowns', () => {
+    const evidence: Evidence[] = [
+      grade('too-cold', 5.6, 5.9, 2),
+      grade('good', 3.5, 5.9, 2),
+      grade('good', 2.6, 5.9, 2),
+      grade('too-hot', 2.1, 5.9, 2),
+      timed(0.85),
+    ];
+    const p = posterior(evidence);
+    let [sum, t1, t2, q1, q2] = [0, 0, 0, 0, 0];
+    for (let theta = -1.6; theta <= 1.6; theta += 0.02)
+      for (let psi = -2; psi <= 2; psi += 0.05)
+        for (let chi = -0.9; chi <= 0.9; chi += 0.05) {
+          let w = Math.exp(-0.5 * ((theta / PRIOR_SD) ** 2 + (psi / SLOW_PRIOR_SD) ** 2 + (chi / EYE_PRIOR_SD) ** 2));
+          for (const e of evidence) {
+            if (e.kind === 'seen') w *= Math.exp(-0.5 * ((theta - e.theta) / e.sd) ** 2);
+            else {
+              const cold = normalCdf((theta + chi - e.c) / GRADE_SD);
+              const hot = normalCdf((e.h + psi - theta) / GRADE_SD);
+              w *= e.grade === 'too-cold' ? cold : e.grade === 'too-hot' ? hot : Math.max(1e-12, 1 - cold - hot);
+            }
+          }
+          sum += w;
+          t1 += w * theta;
+          t2 += w * theta * theta;
+          q1 += w * psi;
+          q2 += w * psi * psi;
+        }
+    const sd = (a: number, b: number) => Math.sqrt(b / sum - (a / sum) ** 2);
+    expect(Math.abs(p.logMean - t1 / sum)).toBeLessThan(1e-4);
+    expect(Math.abs(p.logSd - sd(t1, t2))).toBeLessThan(1e-4);
+    expect(Math.abs(p.slowMean - q1 / sum)).toBeLessThan(1e-3);
+    expect(Math.abs(p.slowSd - sd(q1, q2))).toBeLessThan(1e-3);
+  }); // prettier-ignore
+
+  it('many grades do not tell more closely than one eye can', () => {
+    const many = Array.from({ length: 60 }, (_, i) =>
+      grade(i % 2 ? 'good' : 'too-cold', i % 2 ? 5.2 : 6.4, 5.9, 1),
+    );
+    expect(posterior(many).logSd).toBeGreaterThan(0.15);
+    expect(posterior(many, 0).logSd).toBeLessThan(0.08);
   });
 });
 

@@ -1,5 +1,5 @@
-import { GRADE_SD, type Evidence } from './evidence';
-import { fastPhi } from './phiTable';
+import type { Evidence } from './evidence';
+import { EYE_PRIOR_SD, SLOW_PRIOR_SD, sumGrades, type Graded, type GradeSums } from './grades';
 
 /** Mean and sd of θ = ln κ and of ψ; which pieces of evidence were set aside (their indexes). */
 export interface Posterior {
@@ -11,36 +11,24 @@ export interface Posterior {
 }
 
 export const PRIOR_SD = 0.35;
-export const SLOW_PRIOR_SD = 0.5;
+/** Sums over θ: this many points, over no more than this many sd of the timed evidence, within ±2.8. */
 const THETAS = 801;
-const THETA_STEP = 5.6 / (THETAS - 1);
-const PSIS = 201;
-const PSI_STEP = 4 / (PSIS - 1);
-const FLOOR = 1e-12;
+const REACH = 2.8;
+const SDS = 9;
 const FAR = 4;
-const BATCH = 20;
 
 type Seen = Extract<Evidence, { kind: 'seen' }>;
-type Graded = Extract<Evidence, { kind: 'grade' }>;
-
-/** Of the grades, for each θ: ln of the sum over ψ, and the mean and mean square of ψ there. */
-interface Grades {
-  readonly ln: Float64Array;
-  readonly m1: Float64Array;
-  readonly m2: Float64Array;
-}
-
-const thetaAt = (i: number) => -2.8 + i * THETA_STEP;
-const psiAt = (j: number) => -2 + j * PSI_STEP;
 
 /**
- * Prior × likelihoods of θ (N(0, 0.35²)) and ψ (N(0, 0.5²)), mean and sd by sums over a grid: θ −2.8…2.8 in 801 steps
- * and, where there are grades, ψ −2…2 in 201. Exact and independent of order. With timed feeds only it is the
- * conjugate normal result. A timed feed or slot over 4·√(sd²+σ²) from the mean of all the others is set aside, the
+ * Prior × likelihoods of θ (N(0, 0.35²)), ψ (N(0, 0.5²)) and χ (N(0, 0.2²), `eyeSd`), mean and sd by sums over a grid. Exact and
+ * independent of order. With timed feeds only it is the conjugate normal result. A timed feed or slot over 4·√(sd²+σ²) from the mean of all the others is set aside, the
  * farthest first, until none is; grades never are. Relation: Bayes; numbers are ours, no source.
  */
-export function posterior(evidence: readonly Evidence[]): Posterior {
-  const grades = sumGrades(evidence.filter((e): e is Graded => e.kind === 'grade'));
+export function posterior(evidence: readonly Evidence[], eyeSd = EYE_PRIOR_SD): Posterior {
+  const grades = sumGrades(
+    evidence.filter((e): e is Graded => e.kind === 'grade'),
+    eyeSd,
+  );
   const kept = new Set<number>();
   evidence.forEach((e, i) => e.kind === 'seen' && kept.add(i));
   const setAside: number[] = [];
@@ -77,9 +65,7 @@ export function posterior(evidence: readonly Evidence[]): Posterior {
   }
 }
 
-function moments(grades: Grades | null, seen: readonly Seen[]) {
-  const ln = new Float64Array(THETAS);
-  let top = -Infinity;
+function moments(grades: GradeSums | null, seen: readonly Seen[]) {
   // Timed evidence and the prior are one parabola in θ: its precision and centre do not depend on order.
   let precision = 1 / PRIOR_SD ** 2;
   let pull = 0;
@@ -88,10 +74,15 @@ function moments(grades: Grades | null, seen: readonly Seen[]) {
     pull += e.theta / e.sd ** 2;
   }
   const centre = pull / precision;
-  if (!grades) return { mean: centre, sd: 1 / Math.sqrt(precision), slowMean: 0, slowSd: SLOW_PRIOR_SD };
+  const sd = 1 / Math.sqrt(precision);
+  if (!grades) return { mean: centre, sd, slowMean: 0, slowSd: SLOW_PRIOR_SD };
+  const lo = Math.max(-REACH, centre - SDS * sd);
+  const step = (Math.min(REACH, centre + SDS * sd) - lo) / (THETAS - 1);
+  const ln = new Float64Array(THETAS);
+  let top = -Infinity;
   for (let i = 0; i < THETAS; i++) {
-    const t = thetaAt(i) - centre;
-    ln[i] = grades.ln[i]! - 0.5 * precision * t * t;
+    const theta = lo + i * step;
+    ln[i] = grades.ln(theta) - 0.5 * precision * (theta - centre) ** 2;
     if (ln[i]! > top) top = ln[i]!;
   }
   let sum = 0;
@@ -101,12 +92,12 @@ function moments(grades: Grades | null, seen: readonly Seen[]) {
   let p2 = 0;
   for (let i = 0; i < THETAS; i++) {
     const w = Math.exp(ln[i]! - top);
-    const t = thetaAt(i);
+    const t = lo + i * step;
     sum += w;
     s1 += w * t;
     s2 += w * t * t;
-    p1 += w * grades.m1[i]!;
-    p2 += w * grades.m2[i]!;
+    p1 += w * grades.slowMean(t);
+    p2 += w * grades.slowSquare(t);
   }
   const mean = s1 / sum;
   const slowMean = p1 / sum;
@@ -116,55 +107,4 @@ function moments(grades: Grades | null, seen: readonly Seen[]) {
     slowMean,
     slowSd: Math.sqrt(Math.max(0, p2 / sum - slowMean * slowMean)),
   };
-}
-
-function sumGrades(list: readonly Graded[]): Grades | null {
-  if (list.length === 0) return null;
-  // A fixed order makes the sums the same to the last bit whatever order the cuts came in.
-  const graded = [...list].sort((a, b) => a.grade.localeCompare(b.grade) || a.c - b.c || a.h - b.h);
-  const out: Grades = {
-    ln: new Float64Array(THETAS),
-    m1: new Float64Array(THETAS),
-    m2: new Float64Array(THETAS),
-  };
-  const ln = new Float64Array(PSIS);
-  for (let i = 0; i < THETAS; i++) {
-    const theta = thetaAt(i);
-    let top = -Infinity;
-    for (let j = 0; j < PSIS; j++) {
-      const psi = psiAt(j);
-      ln[j] = lnLikelihood(graded, theta, psi) - 0.5 * (psi / SLOW_PRIOR_SD) ** 2;
-      if (ln[j]! > top) top = ln[j]!;
-    }
-    let sum = 0;
-    let s1 = 0;
-    let s2 = 0;
-    for (let j = 0; j < PSIS; j++) {
-      const w = Math.exp(ln[j]! - top);
-      sum += w;
-      s1 += w * psiAt(j);
-      s2 += w * psiAt(j) ** 2;
-    }
-    out.ln[i] = top + Math.log(sum);
-    out.m1[i] = s1 / sum;
-    out.m2[i] = s2 / sum;
-  }
-  return out;
-}
-
-function lnLikelihood(graded: readonly Graded[], theta: number, psi: number): number {
-  let ln = 0;
-  let product = 1;
-  for (let k = 0; k < graded.length; k++) {
-    const g = graded[k]!;
-    const cold = fastPhi((theta - g.c) / GRADE_SD);
-    const hot = fastPhi((g.h + psi - theta) / GRADE_SD);
-    const p = g.grade === 'too-cold' ? cold : g.grade === 'too-hot' ? hot : 1 - cold - hot;
-    product *= p > FLOOR ? p : FLOOR;
-    if (k % BATCH === BATCH - 1) {
-      ln += Math.log(product);
-      product = 1;
-    }
-  }
-  return ln + Math.log(product);
 }

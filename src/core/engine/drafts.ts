@@ -1,0 +1,43 @@
+import type { Finding, Level } from '../documents/reading';
+import { findingWords } from '../words/findings';
+import { METRIC_SAY } from '../words/say';
+import type { Evaluation } from './evaluate';
+import { cutFindings } from './findings/cut';
+import type { Draft, Finder } from './findings/draft';
+import { modelFindings } from './findings/model';
+import { powerFindings } from './findings/power';
+import { robustFindings } from './findings/robust';
+import { tensionFindings } from './findings/tension';
+import { wireFindings } from './findings/wire';
+import { wiringFindings } from './findings/wiring';
+
+/** Rank of a level: 0 is the worst. */
+export const RANK = { stop: 0, fix: 1, note: 2 } as const satisfies Record<Level, number>;
+
+export const FINDERS: readonly Finder[] = [
+  powerFindings,
+  wiringFindings,
+  wireFindings,
+  tensionFindings,
+  cutFindings,
+  robustFindings,
+  modelFindings,
+];
+
+/** The findings of an evaluation, the worst first, without words. */
+export function drafts(e: Evaluation, finders: readonly Finder[] = FINDERS): Draft[] {
+  const sorted: Draft[][] = [[], [], []];
+  for (const finder of finders) for (const d of finder(e)) if (d) sorted[RANK[d.level]]!.push(d);
+  return sorted.flat();
+}
+
+/** A finding as a document writes it, without fixes. */
+export function toldFinding({ code, level, values }: Draft): Omit<Finding, 'fixes'> {
+  return { code, level, values: { ...values }, text: findingWords(code, values, METRIC_SAY).text };
+}
+
+/** The first stop finding of an evaluation; null where nothing stops the rig. */
+export function stopOf(e: Evaluation): Draft | null {
+  const first = drafts(e)[0];
+  return first?.level === 'stop' ? first : null;
+}

@@ -1,0 +1,123 @@
+import { evenSpline, splineAt } from '../../numeric/spline';
+import { GRADE_SD, type Evidence } from './evidence';
+import { fastPhi } from './phiTable';
+
+export type Graded = Extract<Evidence, { kind: 'grade' }>;
+
+/** Prior sd of ψ, the slow edge's own, and of χ, the too-cold edge's own: what this maker's eye calls so. */
+export const SLOW_PRIOR_SD = 0.5;
+export const EYE_PRIOR_SD = 0.2;
+
+const FLOOR = 1e-12;
+/** Step of the sums: a quarter of the narrowest kernel's sd, so that the trapezoid rule is exact to far beyond what is shown. */
+const STEP = 0.05;
+const REACH = 2.8;
+const SLOW_REACH = 2;
+const THETAS = Math.round((2 * REACH) / STEP) + 1;
+const SLOWS = Math.round((2 * SLOW_REACH) / STEP) + 1;
+const EDGES = THETAS + SLOWS - 1;
+
+const thetaAt = (i: number) => -REACH + i * STEP;
+/** b = θ − ψ, where the slow edge lies for this eye. */
+const slowEdgeAt = (j: number) => -(REACH + SLOW_REACH) + j * STEP;
+
+/** What all grades say of θ: ln of their likelihood, ψ and χ summed out, and the mean and mean square of ψ there. */
+export interface GradeSums {
+  readonly ln: (theta: number) => number;
+  readonly slowMean: (theta: number) => number;
+  readonly slowSquare: (theta: number) => number;
+}
+
+/**
+ * The likelihood of grades by one eye as a function of θ: ∫∫ L(a, b)·N(a; θ, χ's sd)·N(b; θ, ψ's sd) da db with a = θ + χ the
+ * too-cold edge and b = θ − ψ the slow one, L = Π of Φ((a−c)/σ) (too cold), Φ((h−b)/σ) (too hot), one less both (good).
+ * Many grades by one maker share χ and ψ and so cannot tell θ more closely than those allow. Null without grades.
+ */
+export function sumGrades(list: readonly Graded[], eyeSd: number): GradeSums | null {
+  if (list.length === 0) return null;
+  // A fixed order makes the sums the same to the last bit whatever order the cuts came in.
+  const graded = [...list].sort((x, y) => x.grade.localeCompare(y.grade) || x.c - y.c || x.h - y.h);
+  const { like, top } = likelihood(graded);
+  const slow = kernel(SLOW_PRIOR_SD, (SLOWS - 1) / 2);
+  const eye = kernel(eyeSd, eyeSd > 0 ? Math.ceil((4.5 * eyeSd) / STEP) : 0);
+  const half = (eye.length - 1) / 2;
+  const ln = new Float64Array(THETAS);
+  const m1 = new Float64Array(THETAS);
+  const m2 = new Float64Array(THETAS);
+  for (let i = 0; i < THETAS; i++) {
+    let s0 = 0;
+    let s1 = 0;
+    let s2 = 0;
+    for (let k = -half; k <= half; k++) {
+      const a = i + k;
+      if (a < 0 || a >= THETAS) continue;
+      const w = eye[k + half]!;
+      const row = a * EDGES + i;
+      // ψ = θ − b falls as b rises.
+      for (let j = 0; j < SLOWS; j++) {
+        const p = w * slow[j]! * like[row + j]!;
+        const psi = SLOW_REACH - j * STEP;
+        s0 += p;
+        s1 += p * psi;
+        s2 += p * psi * psi;
+      }
+    }
+    ln[i] = top + Math.log(s0 > 0 ? s0 : Number.MIN_VALUE);
+    m1[i] = s0 > 0 ? s1 / s0 : 0;
+    m2[i] = s0 > 0 ? s2 / s0 : SLOW_PRIOR_SD ** 2;
+  }
+  const [lnSpline, m1Spline, m2Spline] = [ln, m1, m2].map((y) => evenSpline(-REACH, STEP, y)) as [
+    Spline,
+    Spline,
+    Spline,
+  ];
+  return {
+    ln: (t) => splineAt(lnSpline, t),
+    slowMean: (t) => splineAt(m1Spline, t),
+    slowSquare: (t) => splineAt(m2Spline, t),
+  };
+}
+type Spline = ReturnType<typeof evenSpline>;
+
+/** Weights of a normal law on the steps, their sum one. */
+function kernel(sd: number, half: number): Float64Array {
+  if (half === 0) return Float64Array.of(1);
+  const w = Float64Array.from({ length: 2 * half + 1 }, (_, k) =>
+    Math.exp(-0.5 * (((k - half) * STEP) / sd) ** 2),
+  );
+  const sum = w.reduce((x, y) => x + y, 0);
+  return w.map((x) => x / sum);
+}
+
+/** L over a (rows) and b, divided by e^top. */
+function likelihood(graded: readonly Graded[]): { like: Float64Array; top: number } {
+  const lnCold = new Float64Array(THETAS);
+  const lnHot = new Float64Array(EDGES);
+  const goods: { cold: Float64Array; hot: Float64Array }[] = [];
+  for (const g of graded) {
+    const cold = Float64Array.from({ length: THETAS }, (_, i) => fastPhi((thetaAt(i) - g.c) / GRADE_SD));
+    const hot = Float64Array.from({ length: EDGES }, (_, j) => fastPhi((g.h - slowEdgeAt(j)) / GRADE_SD));
+    if (g.grade === 'too-cold') cold.forEach((p, i) => (lnCold[i]! += Math.log(Math.max(FLOOR, p))));
+    else if (g.grade === 'too-hot') hot.forEach((p, j) => (lnHot[j]! += Math.log(Math.max(FLOOR, p))));
+    else goods.push({ cold, hot });
+  }
+  const ln = new Float64Array(THETAS * EDGES);
+  let top = -Infinity;
+  for (let i = 0; i < THETAS; i++)
+    for (let j = 0; j < EDGES; j++) {
+      let sum = lnCold[i]! + lnHot[j]!;
+      let product = 1;
+      for (let k = 0; k < goods.length; k++) {
+        const p = 1 - goods[k]!.cold[i]! - goods[k]!.hot[j]!;
+        product *= p > FLOOR ? p : FLOOR;
+        if (product < 1e-200) {
+          sum += Math.log(product);
+          product = 1;
+        }
+      }
+      sum += Math.log(product);
+      ln[i * EDGES + j] = sum;
+      if (sum > top) top = sum;
+    }
+  return { like: ln.map((x) => Math.exp(x - top)), top };
+}
