@@ -35,6 +35,8 @@ export const PLAN_CODES = [
   'wait-melts',
   'width-differs',
   'core-lies-low',
+  'slot-too-narrow',
+  'block-too-long',
 ] as const;
 export type PlanCode = (typeof PLAN_CODES)[number];
 

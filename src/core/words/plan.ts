@@ -35,6 +35,8 @@ const TELLERS: Record<PlanCode, Teller> = {
   'beyond-tolerance': (v, say) => ({ head: 'Beyond the tolerance', text: `No clean feed keeps within ${say(num(v, 'tolerance'), 'slot')} at: ${String(v['stations'])}. Worst at the ${String(v['where'])}: ${say(num(v, 'worst'), 'slot')}. More tension, less heat with a slower feed, or a shorter span lessen it.` }),
   'wait-melts': (v, say) => ({ head: 'Do not wait at the corner', text: `Waiting at station ${String(v['station'])} would melt ${say(num(v, 'melts'), 'slot')} a side and save only ${say(num(v, 'saves'), 'slot')}: go through without a stop.` }),
   'width-differs': (v, say) => ({ head: 'The rig is set for another width', text: `The rig’s foam is ${say(num(v, 'rig'), 'foamSize')} wide, this piece ${say(num(v, 'piece'), 'foamSize')}. Slot, lag and pace are worked out for the rig’s width.` }),
+  'slot-too-narrow': (v, say) => ({ head: 'A spar slot narrower than the kerf', text: `A slot of ${say(num(v, 'width'), 'slot')} cannot be cut with a kerf of ${say(num(v, 'kerf'), 'slot')}: the wire melts it wider going in and coming out. Leave the slot out and rout it, or make it at least as wide as the kerf.` }),
+  'block-too-long': (v, say) => ({ head: 'Part the block first', text: `The block is ${say(num(v, 'length'), 'foamSize')} long, the piece ${say(num(v, 'span'), 'foamSize')}. Templates stand on the block’s faces and are drawn for the ends of the piece: part the block to the span first, square, ${say(num(v, 'each'), 'foamSize')} off each end.` }),
   'core-lies-low': (v, say) => ({ head: 'The core lies low', text: `It sinks by its own slot after the lower cut: thickness is right, the section lies ${say(num(v, 'low'), 'slot')} low at the root and ${say(num(v, 'tip'), 'slot')} at the tip.` }),
 };
 

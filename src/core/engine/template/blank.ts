@@ -42,7 +42,14 @@ const widthOf = (w: Wanted) => {
   return b.x1 - b.x0;
 };
 
-export function blankOf(plan: Plan, root: Wanted, tip: Wanted, slotMm: number, e: Evaluation): BlankPlan {
+export function blankOf(
+  plan: Plan,
+  root: Wanted,
+  tip: Wanted,
+  slotMm: number,
+  e: Evaluation,
+  stretch = 1,
+): BlankPlan {
   const box = boxOf([...root.lay(root.loop), ...tip.lay(tip.loop)]);
   const skin = plan.blank?.skinMm ?? (plan.rig.foam.kind === 'xps' ? 6 : 0);
   const margin = plan.blank?.marginMm ?? 15;
@@ -63,8 +70,9 @@ export function blankOf(plan: Plan, root: Wanted, tip: Wanted, slotMm: number, e
   const board = plan.stock.thicknessMm - 2 * skin;
   const layers = board > 0 ? Math.max(1, Math.ceil(core / board - 1e-9)) : 1;
   const stacked = layers > 1 || !(board > 0) ? 1 : Math.max(1, Math.floor(board / core));
-  const room = e.wantedLength === null ? null : e.wantedLength * 1000 - plan.rig.foam.widthMm;
-  const longestMm = room === null ? null : Math.max(0, plan.rig.wire.lengthMm - room);
+  const room = e.wantedLength === null ? null : e.wantedLength * 1000 - plan.rig.foam.widthMm * stretch;
+  // A slanted wire reaches less far from face to face.
+  const longestMm = room === null ? null : Math.max(0, plan.rig.wire.lengthMm - room) / stretch;
   const lengths = longestMm !== null && longestMm > 0 ? Math.max(1, Math.ceil(span / longestMm - 1e-9)) : 1;
   const per = (plan.piece.pieces * (plan.piece.hand === 'pair' ? 2 : 1) * layers * lengths) / stacked;
   const [ar, at] = [Math.abs(signedArea(root.loop)), Math.abs(signedArea(tip.loop))];

@@ -1,10 +1,9 @@
-import { TEMPLATE_CATALOG } from '../../catalog/templateMaterials';
 import type { PlanCode } from '../../documents/templates';
 import type { Level, Values } from '../../documents/reading';
-import { coldStripLength } from '../../physics/foam/coldStrip';
 import { signedArea } from '../../physics/shape/polyline';
 import { noseRadius, insideCorner, sectionFaults } from './check';
-import { drafts } from '../solve';
+import { drafts } from '../drafts';
+import { material } from './materialFindings';
 import { taperOf } from './method';
 import type { TemplatePlan } from './template';
 
@@ -15,8 +14,8 @@ export interface PlanDraft {
   readonly values: Values;
   readonly patch?: Readonly<Record<string, unknown>>;
 }
-type Known = Omit<TemplatePlan, 'findings'>;
-type Finder = (t: Known) => (PlanDraft | null | false | undefined)[];
+export type Known = Omit<TemplatePlan, 'findings'>;
+export type Finder = (t: Known) => (PlanDraft | null | false | undefined)[];
 
 /** Keeps each literal's own type apart from its neighbours'. */
 const draft = (d: PlanDraft): PlanDraft => d;
@@ -119,49 +118,31 @@ const ends: Finder = (t) => {
   ];
 };
 
-/** A cold strip narrower than this, mm, is lost in the sanding. Ours. */
-const SEEN_STRIP = 0.72;
-
-const material: Finder = (t) => {
-  const k = t.plan.template;
-  const m = TEMPLATE_CATALOG[k.material];
-  const cut = t.evaluation.cut;
-  if (!cut) return [];
-  const s = t.evaluation.s;
-  const strip =
-    m.contactWmK !== null && s.melt
-      ? coldStripLength(
-          {
-            diameter: s.diameter,
-            emissivity: s.alloy.emissivity,
-            conductivity: s.alloy.conductivity,
-            area: s.area,
-            flowC: s.melt.flowC,
-            foamC: cut.foamC,
-            width: cut.width,
-          },
-          { thickness: k.thicknessMm / 1000, templateC: s.room.airC, contact: m.contactWmK },
-        ) * 1000
-      : 0;
-  return [
-    cut.airC > m.limitC &&
-      draft({
-        code: 'template-too-hot',
-        level: 'fix',
-        values: { material: m.name, limit: m.limitC, wire: cut.airC },
-      }),
-    strip > SEEN_STRIP &&
-      draft({ code: 'template-chills', level: 'note', values: { material: m.name, strip } }),
-  ];
-};
-
 const block: Finder = (t) => {
   const b = t.blank;
   const { plan } = t;
-  const width = Math.max(plan.piece.spanMm, plan.blank?.lengthMm ?? 0) / b.lengths;
+  const width = plan.piece.spanMm / b.lengths;
   return [
     !b.fits &&
       draft({ code: 'blank-too-small', level: 'stop', values: { ...b.lacks }, patch: { blank: enough(t) } }),
+    plan.blank !== null &&
+      plan.blank.lengthMm > plan.piece.spanMm + 1 &&
+      draft({
+        code: 'block-too-long',
+        level: 'fix',
+        values: {
+          length: plan.blank.lengthMm,
+          span: plan.piece.spanMm,
+          each: (plan.blank.lengthMm - plan.piece.spanMm) / 2,
+        },
+        patch: { blank: { ...plan.blank, lengthMm: plan.piece.spanMm } },
+      }),
+    ...plan.template.slots.map(({ widthMm }) => {
+      const kerf = Math.max(t.slot.root ?? 0, t.slot.tip ?? 0);
+      return (
+        kerf > widthMm && draft({ code: 'slot-too-narrow', level: 'fix', values: { width: widthMm, kerf } })
+      );
+    }),
     b.layers > 1 &&
       draft({
         code: 'stock-too-thin',

@@ -23,8 +23,8 @@ export interface AtFeed {
 
 const POINTS = 33;
 
-/** The wire at any feed; null where the rig cuts nothing. */
-export function atFeedOf(e: Evaluation): AtFeed | null {
+/** The wire at any feed; null where the rig cuts nothing. `stretch`: 1/cos of the wire's slant, by which kerfs in a face are wider. */
+export function atFeedOf(e: Evaluation, stretch = 1): AtFeed | null {
   const { window, feed, s } = e;
   if (e.off || feed === null || !window.fastest || !window.slowest) return null;
   const states = new States(s);
@@ -39,7 +39,7 @@ export function atFeedOf(e: Evaluation): AtFeed | null {
     Float64Array.from({ length: POINTS }, (_, i) => {
       const v = Math.exp(lo + i * step);
       const width = states.atFeed(v / 1000)?.width;
-      return width === undefined ? 0 : width * 1000 * v;
+      return width === undefined ? 0 : width * 1000 * v * stretch;
     }),
   );
   const top = lo + (POINTS - 1) * step;
@@ -52,7 +52,7 @@ export function atFeedOf(e: Evaluation): AtFeed | null {
     fastest,
     slowest,
     slot: (v) => splineAt(swept, Math.min(top, Math.max(lo, Math.log(v)))) / v,
-    standing: (seconds) => (e.cut && s.melt ? standingWidth(s.melt, e.cut.heat, seconds) * 1000 : 0),
+    standing: (seconds) => (e.cut && s.melt ? standingWidth(s.melt, e.cut.heat, seconds) * 1000 * stretch : 0),
     lag,
     pace: trail ? paceTable(lag, fastest) : () => Infinity,
     drag: (v) => perMetre(v) * s.width,

@@ -19,6 +19,7 @@ import type { Paced, Slots } from './pace';
 import { passesOf, type Pass } from './passes';
 import { pieceOf, type TemplatePiece } from './pieces';
 import { pullsOf, type PullAt } from './pull';
+import { slantOf, type Slant } from './slant';
 
 /** One pass worked out: its templates, pace, pull and forecast. */
 export interface PassPlan {
@@ -41,6 +42,7 @@ export interface TemplatePlan {
   readonly blank: BlankPlan;
   readonly mounts: Readonly<Record<End, Mount>>;
   readonly heat: AtFeed | null;
+  readonly slant: Slant;
   readonly evaluation: Evaluation;
   readonly times: Times | null;
   readonly findings: readonly PlanDraft[];
@@ -48,14 +50,17 @@ export interface TemplatePlan {
 
 /** Works a plan out: allowance at each end by its own feed, templates, pace, pull, forecast, blank. Pure. */
 export function planOut(plan: Plan): TemplatePlan {
-  const e = evaluate(plan.rig);
-  const h = atFeedOf(e);
   const wanted = { root: wantedOf(plan, 'root'), tip: wantedOf(plan, 'tip') };
+  const slant = slantOf(plan, wanted.root, wanted.tip);
+  const { foam } = plan.rig;
+  const rig = slant.deg > 0 ? merge(plan.rig, { foam: { widthMm: foam.widthMm * slant.stretch } }) : plan.rig;
+  const e = evaluate(rig);
+  const h = atFeedOf(e, slant.stretch);
   // Ways of the bare sections give the feeds, the feeds the slots, the slots the templates.
   const none = { root: edgesOf(wanted.root, NONE), tip: edgesOf(wanted.tip, NONE) };
   const bare = passesOf(plan, wanted.root, wanted.tip, none.root, none.tip);
   const feed = feedsOf(bare, h);
-  const slot = { root: slotAt(plan, feed.root), tip: slotAt(plan, feed.tip) };
+  const slot = { root: slotAt(rig, feed.root, slant.stretch), tip: slotAt(rig, feed.tip, slant.stretch) };
   const diameter = e.s.diameter * 1000;
   const grow = (w: number | null) =>
     allowance({
@@ -78,7 +83,7 @@ export function planOut(plan: Plan): TemplatePlan {
       forecast: going ? going.forecast : [],
     };
   });
-  const blank = blankOf(plan, wanted.root, wanted.tip, Math.max(slots.root, slots.tip), e);
+  const blank = blankOf(plan, wanted.root, wanted.tip, Math.max(slots.root, slots.tip), e, slant.stretch);
   const out = {
     plan,
     wanted,
@@ -96,6 +101,7 @@ export function planOut(plan: Plan): TemplatePlan {
     blank,
     mounts: { root: mountOf(plan, blank, wanted.root), tip: mountOf(plan, blank, wanted.tip) },
     heat: h,
+    slant,
     evaluation: e,
     times: e.off ? null : timesOf(e),
   };
@@ -125,11 +131,11 @@ function feedsOf(passes: readonly Pass[], h: AtFeed | null): Record<End, number 
   return { root: way.root / seconds, tip: way.tip / seconds };
 }
 
-/** Slot at a feed as `solve` gives it for the rig at that feed, mm. */
-function slotAt(plan: Plan, feed: number | null): number | null {
+/** Kerf in the plane of a face at a feed, as `solve` gives it for the rig at that feed, mm. */
+function slotAt(rig: Plan['rig'], feed: number | null, stretch: number): number | null {
   if (feed === null) return null;
-  const cut = evaluate(merge(plan.rig, { cut: { feedMmS: feed } })).cut;
-  return cut === null ? null : cut.width * 1000;
+  const cut = evaluate(merge(rig, { cut: { feedMmS: feed } })).cut;
+  return cut === null ? null : cut.width * 1000 * stretch;
 }
 
 /** The greatest deviation along a forecast at one place of the span, with where it is. */
