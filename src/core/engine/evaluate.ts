@@ -8,6 +8,7 @@ import { tensionOf, type Tension } from './tension';
 import { lossSlope } from './airBalance';
 import { States, type CutState } from './states';
 import { windowOf, type Window } from './window';
+import { CUTTERS } from '../documents/cutters';
 import type { Rig } from '../documents/rig';
 
 /** All that is computed of one rig, in SI, before it is written as a reading. */
@@ -29,7 +30,7 @@ export interface Evaluation {
   /** feed / fastest. */
   readonly reserve: number | null;
   readonly drag: number | null;
-  /** Reach of the cool ends, m; null with a cold wire. */
+  /** Reach of the unheated ends, m; null with a cold wire, and for a loop, which is all in foam. */
   readonly coolEnd: number | null;
   /** Minutes of a battery at this setting, and the fastest feed full and at the stop, mm/s; null for other supplies. */
   readonly battery: {
@@ -68,9 +69,12 @@ export function evaluate(rig: Rig): Evaluation {
     feed,
     reserve,
     drag,
-    coolEnd,
+    coolEnd: CUTTERS[rig.frame.kind].ends ? coolEnd : null,
     battery: batteryOf(s, states, cut?.foamC ?? idle.airC, cut?.airC ?? idle.airC, cut?.amps ?? idle.amps),
-    wantedLength: coolEnd === null ? null : roomForWire(rig.foam.widthMm / 1000, coolEnd, 0),
+    wantedLength:
+      coolEnd === null || !CUTTERS[rig.frame.kind].ends
+        ? null
+        : roomForWire(rig.foam.widthMm / 1000, coolEnd, 0),
     tension: tensionOf({ s, off, idle, cut, drag, feed }),
   };
 }

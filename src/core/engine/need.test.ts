@@ -7,11 +7,6 @@ import { curveRange, windowCurve, cleanRange, cleanSettings } from './windowCurv
 import { stopOf } from './drafts';
 import { evaluate } from './evaluate';
 import { sweptRig } from './sweepRigs';
-import { propose, COMMON_WIRES } from './propose';
-import { rigSchema } from '../documents/rig';
-import { FRAME_KINDS } from '../documents/rig';
-import { PLAIN_SUPPLIES } from '../catalog/supplies';
-import { SUPPLY_KINDS } from '../documents/supply';
 
 const d = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -154,27 +149,4 @@ describe('the window over the dial', () => {
 
   it('is none for a foam without figures', () =>
     expect(windowCurve(testRig({ foam: { kind: 'pvc' } }), 10)).toBeNull());
-});
-
-describe('a proposal from four questions', () => {
-  it('is a legal rig for every cutter and supply, its guesses marked', () => {
-    for (const frame of FRAME_KINDS) {
-      for (const kind of SUPPLY_KINDS) {
-        const plain = PLAIN_SUPPLIES[kind];
-        const rig = propose(
-          { name: 'x', frame, foam: 'eps', widthMm: 500, supply: plain.supply, control: plain.control },
-          COMMON_WIRES,
-        );
-        expect(rigSchema.safeParse(rig).error).toBeUndefined();
-        expect(rig.from['wire.diameterMm']).toBe('assumed');
-        expect(rig.from['foam.widthMm']).toBeUndefined();
-        expect(
-          solve(rig)
-            .findings.filter((f) => f.level === 'stop')
-            .map((f) => f.code),
-          `${frame} ${kind}`,
-        ).toEqual([]);
-      }
-    }
-  });
 });

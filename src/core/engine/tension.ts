@@ -5,6 +5,7 @@ import { pluckHz } from '../physics/tension/pluck';
 import { pastGuide } from '../physics/tension/weight';
 import { slackSag } from '../physics/tension/slack';
 import { tensileStrength } from '../physics/wire/strength';
+import { CUTTERS } from '../documents/cutters';
 import { guidedOf } from '../documents/rigDefaults';
 import { takeUpOf, type TakeUp } from './takeUp';
 import type { Evaluation } from './evaluate';
@@ -118,7 +119,8 @@ function held(u: TakeUp, s: Evaluation['s'], grown: number | null, grownCut: num
 function lagOf(e: Hot, cutN: number | null): Pick<Tension, 'drag' | 'lag' | 'wait'> {
   const { s, drag, feed } = e;
   const { cut, frame } = s.rig;
-  if (drag === null || feed === null || e.off) return { drag, lag: null, wait: null };
+  if (drag === null || feed === null || e.off || !CUTTERS[frame.kind].takeUp)
+    return { drag, lag: null, wait: null };
   if (cutN === null || !(cutN > 0)) return { drag, lag: null, wait: null };
   const oneNewton = lag(1, s.width, s.length, cutN, guidedOf(s.rig));
   const seen = cut.lagSeenMm === null ? null : cut.lagSeenMm / 1000;

@@ -89,7 +89,7 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'heat-too-high': (v, say) => ({
     head: 'Too hot to cut clean',
-    text: `Clean cuts lie only between ${say(num(v, 'slowestFeedMmS'), 'feed')} and ${say(num(v, 'fastestFeedMmS'), 'feed')}: too narrow for a hand. Turn the heat down.`,
+    text: `Clean cuts lie only between ${say(num(v, 'slowestFeedMmS'), 'feed')} and ${say(num(v, 'fastestFeedMmS'), 'feed')}: too narrow a band ${v['led'] === 'hands' || v['led'] === 'push' ? 'for a hand' : v['led'] === 'motors' ? 'for a machine that speeds up and slows down' : 'for a pull to keep to'}. Turn the heat down.`,
   }),
   'heat-marginal': (v, say) => ({
     head: 'Heat on a knife’s edge',
@@ -120,8 +120,8 @@ const TELLERS: Record<FindingCode, Teller> = {
     text: 'The wire stands on bare metal: the frame carries the current past it. Insulate both anchors, and check with a meter that frame and wire are apart before power.',
   }),
   'frame-too-shallow': (v, say) => ({
-    head: 'The bow is not deep enough',
-    text: `${say(num(v, 'heightMm'), 'foamSize')} of foam and 40 mm of packing do not go under a throat of ${say(num(v, 'throatMm'), 'wireLength')}.`,
+    head: 'The frame is not deep enough',
+    text: `${say(num(v, 'heightMm'), 'foamSize')} of foam and 40 mm of packing do not go into a throat of ${say(num(v, 'throatMm'), 'wireLength')}.`,
   }),
   'control-overload': (v, say) => ({
     head: 'The dimmer is too small',
@@ -143,9 +143,13 @@ const TELLERS: Record<FindingCode, Teller> = {
     head: 'No fuse in the loop',
     text: 'This supply can push more than the leads carry: a short would burn them. At a battery the fuse sits at its terminal, a blade fuse.',
   }),
-  'no-switch': () => ({
+  'no-switch': (v) => ({
     head: 'No switch in the loop',
-    text: 'Pulling a plug takes a hand off the work. A foot or hold-to-run switch leaves both on the bow.',
+    text: v['led'] === 'motors'
+      ? 'Pulling a plug is too slow when something catches. One switch within reach takes the power off the wire and stops the motors.'
+      : v['led'] === 'hands' || v['led'] === 'push'
+        ? 'Pulling a plug takes a hand off the work. A foot or hold-to-run switch leaves both where they belong.'
+        : 'Pulling a plug is too slow when something catches. A foot or hold-to-run switch takes the power off at once.',
   }),
   'spring-in-circuit': (v, say) => ({
     head: 'The spring carries the current',
@@ -178,7 +182,7 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'wire-stress-high': (v, say) => ({
     head: 'Pulled hard',
-    text: `The wire carries ${say(num(v, 'use'), 'share')} of what breaks it; keep it under half. A nick or a hot spot takes the rest.`,
+    text: `The wire carries ${say(num(v, 'use'), 'share')} of what breaks it; keep it under half. A nick or a hot spot takes the rest.${v['assumed'] ? ' Nobody said how tight it is: this rests on the pull assumed. Enter the pull first.' : ''}`,
   }),
   'takes-a-set': (v, say) => ({
     head: 'The wire takes a set',
@@ -200,7 +204,7 @@ const TELLERS: Record<FindingCode, Teller> = {
     head: 'The middle lags too far',
     text: num(v, 'snags')
       ? 'It trails by more than a quarter of the foam’s width: the wire is dragged through solid foam and snags. Slower, tighter, or hotter for the same feed.'
-      : `It trails by ${say(num(v, 'lagMm'), 'slot')}; ${say(num(v, 'limitMm'), 'slot')} is the limit set for this cut. Slower, tighter, or hotter for the same feed.`,
+      : `It trails by ${say(num(v, 'lagMm'), 'slot')}; ${say(num(v, 'limitMm'), 'slot')} is the limit set for this cut. Slower, tighter, or hotter for the same feed.${v['assumed'] ? ' This rests on an assumed pull: enter the pull first.' : ''}`,
   }),
   'bar-near-buckling': (v, say) => ({
     head: 'The bar may buckle',

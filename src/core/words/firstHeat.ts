@@ -1,5 +1,6 @@
 import { ALLOYS } from '../catalog/alloys';
 import type { HeatCause } from '../documents/event';
+import { CUTTERS, type Cutter } from '../documents/cutters';
 import { isolationOf } from '../documents/supply';
 import type { Rig } from '../documents/rig';
 import type { WeighedCause } from '../engine/firstHeat/causes';
@@ -11,6 +12,15 @@ export interface BeforeHeat {
   readonly id: string;
   readonly text: string;
 }
+
+/** Where the hot wire may be left: by who moves it. */
+const REST: Record<Cutter['led'], string> = {
+  hands: 'A rest within reach on which the hot wire touches nothing: two bricks, or a hook. Try it cold.',
+  weight: 'A stop that holds the frame clear of everything, with the cords unhooked. Try it cold.',
+  fall: 'A catch that holds the frame up, clear of everything. Try it cold.',
+  push: 'The wire stands clear: no foam, offcut or dust against it, nothing leaning over it.',
+  motors: 'The ends run to a place where the wire touches nothing; motors held, nobody within their travel.',
+};
 
 /** The checks before the first power-up, those that this rig asks for. */
 export function beforeHeat(rig: Rig): BeforeHeat[] {
@@ -24,7 +34,7 @@ export function beforeHeat(rig: Rig): BeforeHeat[] {
     },
     {
       id: 'rest',
-      text: 'A rest within reach on which the hot wire touches nothing: two bricks, or a hook for the bow. Try it cold.',
+      text: REST[CUTTERS[rig.frame.kind].led],
     },
     {
       id: 'ends',

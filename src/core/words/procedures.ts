@@ -128,7 +128,7 @@ const TELLERS: Record<Way, Teller> = {
       { act: 'Hang the wire just taut between the tips, twist it off, then let the cord go slowly.', reads: `${say(e.tension.coldN, 'force')} in the wire` },
       { act: 'Pluck it to make sure.', reads: say(e.tension.pluckHz, 'pitch'), ifNot: 'Lower: the twist slipped, or the frame has crept. Set it again.' },
       heat(e, say),
-      { act: 'Unload the bow when you put it away: wood creeps under a standing pull.' },
+      { act: 'Unload the frame when you put it away: wood creeps under a standing pull.' },
     ];
   },
   pitch: (e, _, say) => [

@@ -169,7 +169,7 @@ const TELLERS: Record<WhyTopic, Teller> = {
   },
   frame: (e, say) => ({
     title: 'The frame',
-    relation: 'Bare metal between the anchors carries the current past the wire. Foam, and 40 mm of packing and templates, must go between wire and bar.',
+    relation: 'Bare metal between the anchors carries the current past the wire. Foam, and 40 mm of packing, must go between wire and bar.',
     numbers: [
       ['frame of', e.s.rig.frame.material],
       ['throat', say(e.s.rig.frame.throatMm, 'wireLength')],

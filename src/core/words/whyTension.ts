@@ -75,7 +75,7 @@ export const WHY_TENSION = {
     const t = e.tension;
     return {
       title: 'Lag of the middle',
-      relation: 'The drag bows the wire as a string: drag × width² ÷ (8 × pull) between templates at the faces, width × (2 × length − width) in place of width² where it is free from anchor to anchor. A corner wants 1.5 × lag ÷ feed; by hand never under two seconds, one where a lag was seen.',
+      relation: 'The drag bows the wire as a string: drag × width² ÷ (8 × pull) between templates at the faces, width × (2 × length − width) in place of width² where it is free from anchor to anchor. A corner wants 1.5 × lag ÷ feed, nothing where the lag is under 0.05 mm or a tenth of its limit; by hand half a second to two.',
       numbers: [
         ['drag on each metre', say(t.drag, 'drag')],
         ['foam', say(e.s.rig.foam.widthMm, 'foamSize')],

@@ -57,7 +57,7 @@ export function wiringLines(p: WiringPlan, say: Say): WiringLine[] {
     );
   }
   add('Fuse', fuseSize(p), p.fuse.blade ? 'A blade fuse, at the battery’s own terminal.' : 'Next to the supply, in the lead that goes out.');
-  add('Switch', switchSize(p), 'A foot or hold-to-run switch leaves both hands on the bow. Off when the hand is off.');
+  add('Switch', switchSize(p), rig.frame.kind === 'gantry' ? 'Within reach; it takes the power off the wire and stops the motors.' : 'A foot or hold-to-run switch leaves both hands free. Off when the foot or hand is off.');
   if (p.controlAt === 'loop')
     add(CONTROL[control.kind], ratedOf(rig, say), `Set to ${controlSettingText(control.kind, control.setting, say)}. Give it air.`);
   if (p.controlAt === 'supply')

@@ -1,4 +1,5 @@
 'use client';
+import { CUTTERS } from '@/core/documents/cutters';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { tuned } from '@/core/engine/tune';
@@ -31,15 +32,17 @@ export function Heat({ open }: { open: OpenRig }) {
         <div className={css.grid} data-stale={stale}>
           <section aria-label={QUESTIONS.along}>
             <h2>{QUESTIONS.along}</h2>
-            <div className={css.choose}>
-              <Choice
-                label="Templates"
-                name="template"
-                value={template}
-                onChoose={setTemplate}
-                options={TEMPLATES.map(({ value, name }) => ({ value, name }))}
-              />
-            </div>
+            {CUTTERS[rig.frame.kind].pieces && (
+              <div className={css.choose}>
+                <Choice
+                  label="Templates"
+                  name="template"
+                  value={template}
+                  onChoose={setTemplate}
+                  options={TEMPLATES.map(({ value, name }) => ({ value, name }))}
+                />
+              </div>
+            )}
             <AlongChart report={report} />
           </section>
           <section aria-label={QUESTIONS.entry}>

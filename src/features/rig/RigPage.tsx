@@ -7,6 +7,7 @@ import type { Stock } from '@/state/types';
 import type { OpenRig } from '@/state/types';
 import { RigProvider, useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { useWindowCurve } from '@/state/useWindowCurve';
+import { NO_TAKE_UP, NOT_PLANNED } from '@/core/words/cutters';
 import { typing } from '@/ui/typing';
 import { Band } from '@/ui/wire/Band';
 import { Cautions } from './Cautions';
@@ -17,7 +18,7 @@ import { PowerStage } from './PowerStage';
 import type { ColumnClasses, LateAnswers, LateStages } from './late';
 import css from './rig.module.css';
 import { CAUTIONS, CAUTIONS_SHORT } from './words';
-import { STAGE_HEADS, STAGES, type OwnStage, type StageId } from './stageList';
+import { STAGE_HEADS, STAGES, stagesOf, type OwnStage, type StageId } from './stageList';
 import { StageNav } from './StageNav';
 import { CutFields } from './CutFields';
 import { PowerLinks, TensionLinks, TryLinks } from './PowerLinks';
@@ -72,6 +73,7 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
   const contested = useRig((s) => s.theirs !== null);
   const { curve, stale } = useWindowCurve(rig);
   const [told, tell] = useState<string | null>(null);
+  const stages = stagesOf(rig.frame.kind);
   useEffect(() => {
     const on = (e: KeyboardEvent) => {
       const mod = e.ctrlKey || e.metaKey;
@@ -84,8 +86,8 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
       } else if (mod && e.key.toLowerCase() === 'y') {
         e.preventDefault();
         store.getState().redo();
-      } else if (!mod && !typing(e) && STAGES[Number(e.key) - 1]) {
-        go(STAGES[Number(e.key) - 1]!);
+      } else if (!mod && !typing(e) && stages[Number(e.key) - 1]) {
+        go(stages[Number(e.key) - 1]!);
       } else if (!mod && !typing(e) && e.key.toLowerCase() === 's') {
         document.getElementById('dial')?.focus();
       }
@@ -94,6 +96,8 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
     return () => window.removeEventListener('keydown', on);
   });
   const heads = STAGE_HEADS[stage];
+  // A page kept from before the cutter was changed, or typed by hand.
+  const foreign = !stages.includes(stage);
   const trying = stage === 'try';
   const Late = late[stage];
   return (
@@ -102,7 +106,12 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
       <Band e={evaluation} reading={reading} forces={stage === 'tension'} />
       <div className={css.below}>
         <StageNav stage={stage} answers={answers} onGo={go} />
-        {Late ? (
+        {foreign ? (
+          <section className={css.follow} aria-label={heads.decide}>
+            <h2>{heads.decide}</h2>
+            <p>{stage === 'tension' ? NO_TAKE_UP : NOT_PLANNED[rig.frame.kind]}</p>
+          </section>
+        ) : Late ? (
           <Late columns={COLUMNS} stage={stage} />
         ) : (
           <>

@@ -1,7 +1,8 @@
 'use client';
 import { useDerived, useRig } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
-import { STAGE_NAMES, stageAnswer, STAGES, type OwnStage, type StageId } from './stageList';
+import { NOT_PLANNED } from '@/core/words/cutters';
+import { STAGE_NAMES, stageAnswer, stagesOf, type OwnStage, type StageId } from './stageList';
 import css from './nav.module.css';
 import type { LateAnswers } from './late';
 
@@ -20,7 +21,7 @@ export function StageNav({
   const { say, typed } = useUnits();
   return (
     <nav className={css.nav} aria-label="Stages">
-      {STAGES.map((s, i) => (
+      {stagesOf(rig.frame.kind).map((s, i) => (
         <button key={s} type="button" aria-current={s === stage ? 'step' : undefined} onClick={() => onGo(s)}>
           <span className={css.n}>{i + 1}</span>
           <span className={css.name}>{STAGE_NAMES[s]}</span>
@@ -29,6 +30,7 @@ export function StageNav({
           </span>
         </button>
       ))}
+      {NOT_PLANNED[rig.frame.kind] && <p className={css.none}>{NOT_PLANNED[rig.frame.kind]}</p>}
     </nav>
   );
 }

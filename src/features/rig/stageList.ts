@@ -1,5 +1,6 @@
 import { FOAMS } from '@/core/catalog/foams';
-import type { Rig } from '@/core/documents/rig';
+import { CUTTERS } from '@/core/documents/cutters';
+import type { FrameKind, Rig } from '@/core/documents/rig';
 import type { Reading } from '@/core/documents/reading';
 import { controlSettingText } from '@/core/words/control';
 import type { Say } from '@/core/words/say';
@@ -11,6 +12,12 @@ export const OWN_STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try'] 
 export const STAGES = [...OWN_STAGES, 'shape', 'cut'] as const;
 export type StageId = (typeof STAGES)[number];
 export type OwnStage = (typeof OWN_STAGES)[number];
+
+/** The stages of a kind of cutter: a loop has no tension to set, and where no pieces are planned there are none to shape. */
+export function stagesOf(kind: FrameKind): StageId[] {
+  const { takeUp, pieces } = CUTTERS[kind];
+  return STAGES.filter((s) => (s !== 'tension' || takeUp) && ((s !== 'shape' && s !== 'cut') || pieces));
+}
 
 export const STAGE_NAMES: Record<StageId, string> = {
   foam: 'Foam',

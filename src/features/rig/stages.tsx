@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
 import { ALLOY_IDS, ALLOYS, type AlloyId } from '@/core/catalog/alloys';
 import { FOAM_IDS, FOAMS, type FoamId } from '@/core/catalog/foams';
+import { CUTTERS } from '@/core/documents/cutters';
 import { FRAME_KINDS, type FrameKind } from '@/core/documents/rig';
 import type { Spool, Stock } from '@/state/types';
 import { apply } from '@/state/edit';
@@ -103,6 +104,7 @@ export const CutterStage = memo(function CutterStage() {
   const guided = useField<boolean | undefined>('frame.guided', 'guided');
   const kind = useRig((s) => s.doc.frame.kind);
   const free = useRig((s) => (s.doc.wire.lengthMm - s.doc.foam.widthMm) / 2);
+  const { pieces, ends } = CUTTERS[kind];
   const onTemplates = guided.value ?? (kind === 'bow' || kind === 'pulled-bow' || kind === 'drop-bow');
   return (
     <>
@@ -113,13 +115,15 @@ export const CutterStage = memo(function CutterStage() {
         note={FRAME_HELP[kind]}
       />
       <ChoiceField path="frame.material" label="Frame of" options={optionsOf(MATERIAL_NAMES)} />
-      <NumberField
-        path="frame.throatMm"
-        label="Throat"
-        role="wireLength"
-        whenEmpty="not known"
-        note="Clear depth from wire to bar."
-      />
+      {pieces && (
+        <NumberField
+          path="frame.throatMm"
+          label="Throat"
+          role="wireLength"
+          whenEmpty="not known"
+          note="Clear depth from wire to bar."
+        />
+      )}
       <div className={css.pair}>
         <NumberField path="room.airC" label="Air" role="temperature" />
         <NumberField path="room.draughtMS" label="Draught" name={DRAUGHT} role="draught" />
@@ -131,12 +135,14 @@ export const CutterStage = memo(function CutterStage() {
           onChange={(on) => lie.set(on ? 'vertical' : 'horizontal')}
         />
       </div>
-      <Check
-        label="Led along templates at the faces of the foam"
-        checked={onTemplates}
-        onChange={(on) => guided.set(on)}
-      />
-      <p className={css.says}>
+      {pieces && (
+        <Check
+          label="Led along templates at the faces of the foam"
+          checked={onTemplates}
+          onChange={(on) => guided.set(on)}
+        />
+      )}
+      <p className={css.says} hidden={!ends}>
         Room each side <b className="num">{say(Math.max(0, free), 'wireLength')}</b>
         {evaluation.coolEnd !== null && (
           <>

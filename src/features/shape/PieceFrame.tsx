@@ -6,6 +6,7 @@ import { PlanProvider, usePieces, usePlan } from '@/state/PlanContext';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { OpenRig, PlanRecord } from '@/state/types';
 import { usePlanned } from '@/state/usePlanned';
+import { NOT_PLANNED } from '@/core/words/cutters';
 import { faultWords } from './words';
 import css from './frame.module.css';
 import { PiecePicker } from './PiecePicker';
@@ -39,6 +40,7 @@ function Inside(p: { title: string; stage: string; children: (view: PlanView, st
   const { open } = usePieces();
   const id = useRig((s) => s.id);
   const name = useRig((s) => s.doc.name);
+  const none = useRig((s) => NOT_PLANNED[s.doc.frame.kind]);
   return (
     <div className={css.page}>
       <header className={css.head}>
@@ -48,11 +50,14 @@ function Inside(p: { title: string; stage: string; children: (view: PlanView, st
           </p>
           <h1>{p.title}</h1>
         </div>
-        <div className={css.pick}>
-          <PiecePicker />
-        </div>
+        {!none && (
+          <div className={css.pick}>
+            <PiecePicker />
+          </div>
+        )}
       </header>
-      {open && <Worked key={open.store.getState().id}>{p.children}</Worked>}
+      {none && <p>{none}</p>}
+      {open && !none && <Worked key={open.store.getState().id}>{p.children}</Worked>}
     </div>
   );
 }

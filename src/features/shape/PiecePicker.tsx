@@ -11,9 +11,10 @@ import { newPlan } from './words';
 export function PiecePicker() {
   const { open, stores, choose, add, drop } = usePieces();
   const span = useRig((s) => s.doc.foam.widthMm);
+  const kind = useRig((s) => s.doc.frame.kind);
   const [fault, setFault] = useState<string | null>(null);
   const [sure, ask] = useState(false);
-  const make = async () => setFault(await add(piecePlanSchema.parse(newPlan(span))));
+  const make = async () => setFault(await add(piecePlanSchema.parse(newPlan(span, kind))));
   if (!open)
     return (
       <>

@@ -1,3 +1,5 @@
+import { CUTTERS } from '@/core/documents/cutters';
+import type { FrameKind } from '@/core/documents/rig';
 import type { Method, Piece, Section, Template } from '@/core/documents/plan';
 
 /** Words of the stages Shape and Cut and of the pages below them. */
@@ -77,12 +79,15 @@ export const HANDLING = [
   'Power off before anything is touched, moved or measured. The wire burns for some seconds longer.',
 ] as const;
 
-/** A plan to begin with, as wide as the rig's foam. */
-export function newPlan(spanMm: number, name = 'New piece') {
+/** A plan to begin with, as wide as the rig's foam, driven the cutter's own way. */
+export function newPlan(spanMm: number, kind: FrameKind, name = 'New piece') {
+  const { method } = CUTTERS[kind];
   return {
     format: 'upwind-rod/plan' as const,
     version: 1 as const,
     name,
+    ...(method && { method }),
+    ...(method?.kind === 'gravity' && { template: { split: 'square' as const } }),
     piece: {
       spanMm,
       root: { section: { kind: 'naca' as const, code: '4412' }, chordMm: 180 },

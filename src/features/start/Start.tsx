@@ -7,7 +7,7 @@ import type { Control } from '@/core/documents/control';
 import { FRAME_KINDS, type FrameKind, type Rig } from '@/core/documents/rig';
 import { SUPPLY_KINDS, type Supply } from '@/core/documents/supply';
 import { evaluate, type Evaluation } from '@/core/engine/evaluate';
-import { propose, type WireChoice } from '@/core/engine/propose';
+import { propose, type Proposal as Proposed, type WireChoice } from '@/core/engine/propose';
 import { solveWhole } from '@/core/engine/solve';
 import { findingWords } from '@/core/words/findings';
 import { controlSettingText } from '@/core/words/control';
@@ -23,7 +23,7 @@ import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import { WirePicture } from '@/ui/wire/WirePicture';
 import css from './start.module.css';
-import { FOAM_HELP, FRAME_CARDS, PLAIN } from './words';
+import { FOAM_HELP, FRAME_CARDS, PLAIN, wouldWords } from './words';
 
 /** What power a person named: a supply of the drawer, or a plain one of a kind. */
 interface Power {
@@ -59,19 +59,31 @@ export function Start({ stock }: { stock: Stock }) {
     () => stock.spools.map((s) => ({ alloy: s.alloy, diameterMm: s.diameterMm, strands: s.strands })),
     [stock],
   );
+  const proposal = useMemo(
+    () =>
+      propose(
+        {
+          name: '',
+          frame,
+          foam: kind,
+          densityKgM3: shelfFoam?.densityKgM3 ?? null,
+          widthMm,
+          supply: chosen.supply,
+          control: chosen.control,
+        },
+        wires,
+      ),
+    [frame, kind, widthMm, chosen, wires, shelfFoam],
+  );
   const rig = useMemo(() => {
-    const made = propose(
-      { name: '', frame, foam: kind, widthMm, supply: chosen.supply, control: chosen.control },
-      wires,
-    );
-    if (!shelfFoam) return made;
-    const { ['foam.densityKgM3']: _, ...from } = made.from;
-    return {
-      ...made,
-      foam: { ...made.foam, densityKgM3: shelfFoam.densityKgM3 },
-      from: { ...from, 'foam.densityKgM3': shelfFoam.origin },
-    } as Rig;
-  }, [frame, kind, widthMm, chosen, wires, shelfFoam]);
+    if (!shelfFoam) return proposal.rig;
+    return { ...proposal.rig, from: { ...proposal.rig.from, 'foam.densityKgM3': shelfFoam.origin } } as Rig;
+  }, [proposal, shelfFoam]);
+  const chooseFrame = (next: FrameKind) => {
+    // A loop is all in foam: its width is that of a groove, not of a board.
+    if ((next === 'hand-tool') !== (frame === 'hand-tool')) setWidth(next === 'hand-tool' ? 100 : 600);
+    setFrame(next);
+  };
 
   const make = async (
     doc: Rig,
@@ -103,7 +115,7 @@ export function Start({ stock }: { stock: Stock }) {
             <legend>1 · Which cutter?</legend>
             {FRAME_KINDS.map((k) => (
               <label key={k} data-on={frame === k}>
-                <input type="radio" name="frame" checked={frame === k} onChange={() => setFrame(k)} />
+                <input type="radio" name="frame" checked={frame === k} onChange={() => chooseFrame(k)} />
                 <WirePicture e={SKETCH[k]} width={150} height={58} label="" />
                 <b>{FRAME_CARDS[k].short}</b>
                 <span>{FRAME_CARDS[k].help}</span>
@@ -133,7 +145,9 @@ export function Start({ stock }: { stock: Stock }) {
             />
           </div>
           <div className={css.question}>
-            <h2>3 · How wide across the wire?</h2>
+            <h2>
+              {frame === 'hand-tool' ? '3 · How much wire is in the foam?' : '3 · How wide across the wire?'}
+            </h2>
             <QuantityField
               label="Width"
               name="width"
@@ -158,12 +172,12 @@ export function Start({ stock }: { stock: Stock }) {
             />
           </div>
         </div>
-        <Proposal rig={rig}>
+        <Proposal rig={rig} proposal={proposal}>
           <p className={css.acts}>
             <Button
               variant="contained"
               size="large"
-              disabled={busy}
+              disabled={busy || !proposal.ok}
               onClick={() =>
                 void make(
                   { ...rig, name },
@@ -193,11 +207,25 @@ export function Start({ stock }: { stock: Stock }) {
   );
 }
 
-function Proposal({ rig, children }: { rig: Rig; children: React.ReactNode }) {
+function Proposal({ rig, proposal, children }: { rig: Rig; proposal: Proposed; children: React.ReactNode }) {
   const { say, typed } = useUnits();
   const [ref, width] = useWidth(460);
   const { reading, evaluation: e } = useMemo(() => solveWhole(rig), [rig]);
   const told = reading.findings.filter((f) => f.level !== 'note').slice(0, 3);
+  if (!proposal.ok) {
+    const why = findingWords(proposal.why.code, proposal.why.values, say);
+    return (
+      <section className={css.proposal} aria-label="Proposed wire" aria-live="polite">
+        <h2>No wire does it</h2>
+        <p className={css.finding}>
+          <LevelMark level="stop" /> Neither the wires in the drawer nor the gauges that shops sell cut this on
+          that supply. The nearest: {why.head}. {why.text}
+        </p>
+        <p>{wouldWords(proposal.would, rig, say)}</p>
+        {children}
+      </section>
+    );
+  }
   return (
     <section className={css.proposal} aria-label="Proposed wire" aria-live="polite">
       <h2>Proposed wire</h2>
@@ -207,7 +235,15 @@ function Proposal({ rig, children }: { rig: Rig; children: React.ReactNode }) {
       <p className={css.wire}>
         <b className="num">{typed(rig.wire.diameterMm, 'wireDiameter')}</b> {ALLOYS[rig.wire.alloy].plain},{' '}
         <b className="num">{typed(rig.wire.lengthMm, 'wireLength')}</b>
+        {proposal.bought && ', to buy: nothing in the drawer cuts this on that supply'}
       </p>
+      {rig.control.kind === 'none' && (
+        <p className={css.lengthened}>
+          {proposal.lengthenedMm > 0
+            ? `No dial: the length sets the heat. The wire is ${say(proposal.lengthenedMm, 'wireLength')} longer than the foam asks for.`
+            : 'No dial: the length sets the heat. Longer wire would cut cooler.'}
+        </p>
+      )}
       <dl className={css.facts}>
         <div>
           <dt>dial</dt>

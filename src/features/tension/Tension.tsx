@@ -1,6 +1,8 @@
 'use client';
 import Link from 'next/link';
+import { CUTTERS } from '@/core/documents/cutters';
 import { TENSION_CODES, type FindingCode } from '@/core/documents/reading';
+import { NO_TAKE_UP } from '@/core/words/cutters';
 import { letGoOf } from '@/core/engine/takeUp';
 import { findingWords } from '@/core/words/findings';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
@@ -42,16 +44,20 @@ function Inside({ loaded }: { loaded: readonly PullRecord[] }) {
           {conflict ? 'Another window changed this rig: go back to it and choose which to keep.' : problem}
         </p>
       )}
-      <div className={css.grid}>
-        <SetIt log={log} />
-        <div className={css.side}>
-          <Now />
-          <PluckIt log={log} />
-          <OverDays pulls={pulls} drop={drop} />
-          <Ends />
+      {!CUTTERS[kind].takeUp ? (
+        <p>{NO_TAKE_UP}</p>
+      ) : (
+        <div className={css.grid}>
+          <SetIt log={log} />
+          <div className={css.side}>
+            <Now />
+            <PluckIt log={log} />
+            <OverDays pulls={pulls} drop={drop} />
+            <Ends />
+          </div>
+          {(kind === 'pulled-bow' || kind === 'drop-bow') && <Balance kind={kind} />}
         </div>
-        {(kind === 'pulled-bow' || kind === 'drop-bow') && <Balance kind={kind} />}
-      </div>
+      )}
     </div>
   );
 }
@@ -95,7 +101,9 @@ function Now() {
       <div aria-live="polite">
         {found.length === 0 ? (
           <p className="dim">
-            Nothing found against it in what is worked out here. That is not to say that it is safe.
+            {reading.findings.some((f) => f.level === 'stop')
+              ? 'Nothing is found against the tension, but the rig is stopped by something else: see its findings.'
+              : 'Nothing found against it in what is worked out here. That is not to say that it is safe.'}
           </p>
         ) : (
           found.map((f) => {

@@ -1,5 +1,6 @@
 import { HAND_WAIT } from '../../physics/tension/lag';
 import type { LoggedCut } from '../../documents/log';
+import { CUTTERS } from '../../documents/cutters';
 import { guidedOf } from '../../documents/rigDefaults';
 import type { Rig } from '../../documents/rig';
 import { evaluate, type Evaluation } from '../evaluate';
@@ -31,6 +32,9 @@ export interface Told {
   readonly metalTemplates: boolean;
 }
 
+/** Causes that only a cut along templates has, and those that only a hand has. */
+const BY_TEMPLATES: ReadonlySet<Cause> = new Set(['ends-uneven', 'template-rough', 'template-chills']);
+const BY_HANDS: ReadonlySet<Cause> = new Set(['stopped']);
 /** How many causes are told. */
 const TOLD = 4;
 
@@ -45,7 +49,13 @@ export function diagnose(rig: Rig, cut: LoggedCut, told: Told): Diagnosis {
     cut: { ...rig.cut, feedMmS: feed ?? rig.cut.feedMmS },
   });
   const signs = signsOf(e, cut, told);
+  const { pieces, ends, led } = CUTTERS[rig.frame.kind];
+  const foreign = (cause: Cause) =>
+    (!pieces && BY_TEMPLATES.has(cause)) ||
+    (!ends && cause === 'cool-ends') ||
+    (led === 'motors' && BY_HANDS.has(cause));
   const causes = weigh(signs)
+    .filter((w) => !foreign(w.cause))
     .slice(0, TOLD)
     .map((w) => ({ ...w, change: changeFor(w.cause, e) }));
   return { signs, causes };

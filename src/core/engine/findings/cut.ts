@@ -1,3 +1,4 @@
+import { CUTTERS } from '../../documents/cutters';
 import type { Evaluation } from '../evaluate';
 import { advisedFeed } from '../window';
 import type { Draft, Finder, Patch } from './draft';
@@ -109,7 +110,11 @@ function tooHigh(e: Evaluation): Draft | null {
   return {
     code: 'heat-too-high',
     level: 'fix',
-    values: { fastestFeedMmS: fastest!.feed * 1000, slowestFeedMmS: slowest! * 1000 },
+    values: {
+      fastestFeedMmS: fastest!.feed * 1000,
+      slowestFeedMmS: slowest! * 1000,
+      led: CUTTERS[e.s.rig.frame.kind].led,
+    },
     *tries() {
       const cooler = coolDial(e);
       yield cooler;

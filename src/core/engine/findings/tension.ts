@@ -1,3 +1,4 @@
+import { CUTTERS } from '../../documents/cutters';
 import { dragPerMetre } from '../../physics/foam/drag';
 import { stretchAt, pullAt } from '../../physics/tension/holder';
 import type { Evaluation } from '../evaluate';
@@ -16,13 +17,10 @@ const EASE = 0.94;
 const TAUT = 0.12;
 
 /** How the wire is held: stress, set, slack, the spring's own limits, the lag of the middle, the frame's bar. */
-export const tensionFindings: Finder = (e) => [
-  stress(e),
-  set(e),
-  pastSafe(e),
-  bar(e),
-  ...(e.off ? [] : [slack(e), short(e), lag(e)]),
-];
+export const tensionFindings: Finder = (e) =>
+  CUTTERS[e.s.rig.frame.kind].takeUp
+    ? [stress(e), set(e), pastSafe(e), bar(e), ...(e.off ? [] : [slack(e), short(e), lag(e)])]
+    : [];
 
 /** The pull as set, times a factor. */
 function* easier(e: Evaluation, factors: readonly number[]): Iterable<Patch | null> {
@@ -37,12 +35,15 @@ function pullPatch(newtons: number, way: 'down' | 'up'): Patch | null {
 function stress(e: Evaluation): Draft | null {
   const { use, coldN, hotN, strength } = e.tension;
   if (!(use > STRESS.high)) return null;
-  const over = use > STRESS.over;
+  // What rests on an assumed pull asks for the pull first: it stops nothing.
+  const assumed = assumedPull(e);
+  const over = use > STRESS.over && !assumed;
   return {
     code: over ? 'wire-overstressed' : 'wire-stress-high',
     level: over ? 'stop' : 'fix',
     values: {
       use,
+      assumed: assumed ? 1 : 0,
       coldN,
       hotN,
       strengthMPa: strength === null ? null : strength / 1e6,
@@ -52,9 +53,15 @@ function stress(e: Evaluation): Draft | null {
   };
 }
 
+/** Whether nobody said how tight the wire is. */
+function assumedPull(e: Evaluation): boolean {
+  const { setN, rubber } = e.s.rig.tension;
+  return setN === null && !rubber;
+}
+
 function set(e: Evaluation): Draft | null {
   const { yieldUse, use } = e.tension;
-  if (!(yieldUse > STRESS.yield) || use > STRESS.over) return null;
+  if (!(yieldUse > STRESS.yield) || (use > STRESS.over && !assumedPull(e))) return null;
   const ease = (EASE * STRESS.yield) / yieldUse;
   return {
     code: 'takes-a-set',
@@ -131,6 +138,7 @@ function lag(e: Evaluation): Draft | null {
       lagMm: t.lag * 1000,
       limitMm: lagLimitMm,
       cutN: t.cutN,
+      assumed: assumedPull(e) ? 1 : 0,
       reserve: e.reserve,
       snags: lagSeenMm === null && t.lag >= MOST_LAG * s.width * (1 - 1e-9) ? 1 : 0,
     },

@@ -1,3 +1,4 @@
+import { CUTTERS } from '../../documents/cutters';
 import { cordAmps, cordFor } from '../../physics/circuit/cord';
 import { fuseFor } from '../../physics/circuit/fuse';
 import { switchFor } from '../../physics/circuit/switch';
@@ -113,7 +114,7 @@ function noSwitch(e: Evaluation): Draft | null {
   return {
     code: 'no-switch',
     level: 'fix',
-    values: {},
+    values: { led: CUTTERS[e.s.rig.frame.kind].led },
     tries: () => [rating === null ? null : { leads: { switchA: rating } }],
   };
 }

@@ -1,4 +1,5 @@
 'use client';
+import { NOT_PLANNED } from '@/core/words/cutters';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { RunEvent } from '@/core/documents/event';
@@ -37,12 +38,15 @@ export function CallPage(p: {
 function Inside({ events }: { events: readonly EventRecord[] }) {
   const { open } = usePieces();
   const id = useRig((s) => s.id);
+  const none = useRig((s) => NOT_PLANNED[s.doc.frame.kind]);
   return (
     <div className={css.page}>
       <p className={css.back}>
         <Link href={`/rig/${id}?stage=cut`}>Back to the stage Cut</Link>
       </p>
-      {open ? (
+      {none ? (
+        <p>{none}</p>
+      ) : open ? (
         <Worked events={events} />
       ) : (
         <p>There is no piece on this rig yet: plan one on its stage Shape.</p>
