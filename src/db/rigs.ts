@@ -1,4 +1,5 @@
 import { and, desc, eq, isNull, isNotNull, or } from 'drizzle-orm';
+import { settledLabel } from '@/core/documents/supply';
 import type { LoggedCut } from '@/core/documents/log';
 import type { Rig } from '@/core/documents/rig';
 import { noteChanges } from './events';
@@ -37,7 +38,7 @@ type Row = typeof rigs.$inferSelect;
 const toRecord = (r: Row): RigRecord => ({
   id: r.id,
   revision: r.revision,
-  doc: r.doc,
+  doc: { ...r.doc, supply: settledLabel(r.doc.supply) },
   foamStockId: r.foamStockId,
   spoolId: r.spoolId,
   supplyId: r.supplyId,

@@ -3,7 +3,8 @@ import { Drawer } from '@/features/drawer/Drawer';
 import { drawer } from '@/server/stock';
 
 export const metadata: Metadata = { title: 'The drawer' };
+type Props = { searchParams: Promise<{ open?: string }> };
 
-export default async function Page() {
-  return <Drawer stock={await drawer()} />;
+export default async function Page({ searchParams }: Props) {
+  return <Drawer stock={await drawer()} asked={(await searchParams).open} />;
 }

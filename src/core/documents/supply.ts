@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { couldBe, labelVolts } from '../physics/circuit/battery';
 import { between, overZero } from './fields';
 
 export const SUPPLY_KINDS = [
@@ -27,17 +28,34 @@ export const batterySchema = z.strictObject({
 });
 
 /** A power supply by its label. `maxAmps` null: not limited or not known. `isolated` absent: by its kind. */
-export const supplySchema = z.strictObject({
-  kind: z.enum(SUPPLY_KINDS),
-  volts: overZero(500),
-  maxAmps: between(0.01, 500).nullable(),
-  internalOhm: between(0, 1000).default(0),
-  current: z.enum(['dc', 'ac']).default('dc'),
-  isolated: z.union([z.boolean(), z.literal('unknown')]).optional(),
-  battery: batterySchema.optional(),
-  ratedVA: overZero(100000).optional(),
-});
+export const supplySchema = z
+  .strictObject({
+    kind: z.enum(SUPPLY_KINDS),
+    volts: overZero(500),
+    maxAmps: between(0.01, 500).nullable(),
+    internalOhm: between(0, 1000).default(0),
+    current: z.enum(['dc', 'ac']).default('dc'),
+    isolated: z.union([z.boolean(), z.literal('unknown')]).optional(),
+    battery: batterySchema.optional(),
+    ratedVA: overZero(100000).optional(),
+  })
+  .superRefine(({ volts, battery }, ctx) => {
+    if (battery && !couldBe(battery.chemistry, battery.cells, volts))
+      ctx.addIssue({
+        code: 'custom',
+        path: ['volts'],
+        message: `must be within 15 % of what ${battery.cells} ${battery.chemistry} cells give at some charge`,
+      });
+  });
 export type Supply = z.infer<typeof supplySchema>;
+
+/** A supply kept from before its label was held against its cells: the cells count, the label follows. */
+export function settledLabel(supply: Supply): Supply {
+  const b = supply.battery;
+  return b && !couldBe(b.chemistry, b.cells, supply.volts)
+    ? { ...supply, volts: labelVolts(b.chemistry, b.cells) }
+    : supply;
+}
 
 /** Whether the output is isolated from the mains: as stated, otherwise what its kind can be relied on for. */
 export function isolationOf(supply: Supply): boolean | 'unknown' {

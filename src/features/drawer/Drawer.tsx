@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
 import type { Stock, StockKind } from '@/state/types';
 import { call, inWords } from '@/state/api';
 import css from './drawer.module.css';
@@ -15,10 +16,21 @@ import { StockTable } from './StockTable';
 const ORDER = ['spools', 'supplies', 'controls', 'leads', 'foams'] as const satisfies readonly StockKind[];
 
 /** The drawer: wire, power, controls, leads and foam. */
-export function Drawer({ stock }: { stock: Stock }) {
+export function Drawer({ stock, asked }: { stock: Stock; asked?: string | undefined }) {
   const router = useRouter();
-  const [editing, edit] = useState<Editing | null>(null);
-  const [identifying, identify] = useState(false);
+  // A stage of a rig sends here for what it does not know: its wire, its supply, a transformer's turns.
+  const [editing, edit] = useState<Editing | null>((): Editing | null =>
+    asked === 'supply'
+      ? { kind: 'supplies', item: null }
+      : asked === 'rewind'
+        ? {
+            kind: 'supplies',
+            item: null,
+            start: { supply: PLAIN_SUPPLIES.transformer.supply, control: 'scale' },
+          }
+        : null,
+  );
+  const [identifying, identify] = useState(asked === 'wire');
   const [removal, setRemoval] = useState<Removal | null>(null);
   const remove = async (kind: StockKind, id: string, name: string, sure: boolean) => {
     const answer = await call('DELETE', `/api/drawer/${kind}/${id}${sure ? '?sure=1' : ''}`);

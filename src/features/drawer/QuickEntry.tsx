@@ -6,7 +6,7 @@ import { call, inWords } from '@/state/api';
 import { useUnits } from '@/ui/Units';
 import { COLUMNS, type Column } from './columns';
 import css from './drawer.module.css';
-import { readQuick, type Quick } from './quick';
+import { readQuick, type Quick, type Thing } from './quick';
 import { LISTS, QUICK } from './words';
 
 /** One line of text that puts a thing in the drawer; what it was taken for is shown before it goes in. */
@@ -17,11 +17,10 @@ export function QuickEntry({ onSaved }: { onSaved: () => void }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [done, setDone] = useState<string | null>(null);
   const read = readQuick(line);
-  const put = async () => {
-    if (!read.ok) return;
-    const answer = await call('POST', `/api/drawer/${read.kind}`, read.item);
+  const put = async (thing: Thing) => {
+    const answer = await call('POST', `/api/drawer/${thing.kind}`, thing.item);
     if (answer.kind !== 'done') return setProblem(inWords(answer));
-    setDone(`${LISTS[read.kind].title}: ${read.item.name} is in.`);
+    setDone(`${LISTS[thing.kind].title}: ${thing.item.name} is in.`);
     setLine('');
     setProblem(null);
     onSaved();
@@ -31,7 +30,7 @@ export function QuickEntry({ onSaved }: { onSaved: () => void }) {
       className={css.quick}
       onSubmit={(e) => {
         e.preventDefault();
-        void put();
+        if (read.ok) void put(read);
       }}
     >
       <label htmlFor={id}>{QUICK.label}</label>
@@ -49,9 +48,18 @@ export function QuickEntry({ onSaved }: { onSaved: () => void }) {
           }}
         />
         <Button type="submit" variant="contained" disabled={!read.ok}>
-          Put it in
+          Add
         </Button>
       </div>
+      {!read.ok && read.choices && (
+        <div className={css.choices} role="group" aria-label={read.wants}>
+          {read.choices.map(({ name, thing }) => (
+            <Button key={name} size="small" variant="outlined" onClick={() => void put(thing)}>
+              {[name, figuresOf(thing, typed)].filter(Boolean).join(', ')}
+            </Button>
+          ))}
+        </div>
+      )}
       <p id={`${id}s`} role="status" className="dim">
         {problem ?? done ?? says(read, typed)}
       </p>
@@ -60,6 +68,7 @@ export function QuickEntry({ onSaved }: { onSaved: () => void }) {
 }
 
 function says(read: Quick, typed: Parameters<Column<'foams'>['cell']>[1]): React.ReactNode {
+  if (!read.ok && read.choices) return read.wants;
   if (!read.ok) return read.wants === '' ? 'One line, then Enter.' : `Still wanted: ${read.wants}.`;
   const columns = COLUMNS[read.kind] as readonly Column<StockKind>[];
   const item = read.item as unknown as StockItems[StockKind] & (FoamStock | Spool | LeadStock);
@@ -74,4 +83,15 @@ function says(read: Quick, typed: Parameters<Column<'foams'>['cell']>[1]): React
       ))}
     </>
   );
+}
+
+/** What a choice would put in, in its own figures. */
+function figuresOf(thing: Thing, typed: Parameters<Column<'foams'>['cell']>[1]): string {
+  if (thing.kind === 'spools') return typed(thing.item.diameterMm, 'wireDiameter');
+  if (thing.kind === 'foams') return typed(thing.item.densityKgM3, 'density');
+  if (thing.kind === 'supplies') {
+    const { volts, battery } = thing.item.supply;
+    return battery ? `${battery.cells} cells` : typed(volts, 'volts');
+  }
+  return '';
 }

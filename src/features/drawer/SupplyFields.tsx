@@ -2,6 +2,7 @@
 import { COMPUTER_SUPPLY_FACTS, RAILS, railAmps } from '@/core/catalog/computerSupply';
 import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
 import type { ControlKind } from '@/core/documents/control';
+import { cellsFor, labelVolts } from '@/core/physics/circuit/battery';
 import { CHEMISTRIES, SUPPLY_KINDS, supplySchema, type Supply, type SupplyKind } from '@/core/documents/supply';
 import type { Spool, SupplyStock } from '@/state/types';
 import { Choice } from '@/ui/Choice';
@@ -33,7 +34,7 @@ export function SupplyFields({
         ...plain,
         volts: supply.volts,
         maxAmps: supply.maxAmps,
-        ...(own.battery ? { battery: { ...own.battery, cells: Math.max(1, Math.round(supply.volts / 2)) } } : {}),
+        ...(own.battery ? { battery: { ...own.battery, cells: cellsFor(own.battery.chemistry, supply.volts) } } : {}),
         ...(own.ratedVA ? { ratedVA: own.ratedVA } : {}),
       }),
       control: PLAIN_SUPPLIES[kind].control,
@@ -50,7 +51,7 @@ export function SupplyFields({
         options={SUPPLY_KINDS.map((k) => ({ value: k, name: SUPPLY_WORDS[k] }))}
       />
       {supply.kind === 'computer-supply' && <Rails supply={supply} set={set} />}
-      <RangeField label="Volts" name="volts" value={supply.volts} role="volts" lo={0.1} hi={500} onTake={(v) => set({ volts: v! })} />
+      <RangeField label="Volts" name="volts" value={supply.volts} role="volts" lo={0.1} hi={500} onTake={(v) => set({ volts: v!, ...(supply.battery && { battery: { ...supply.battery, cells: cellsFor(supply.battery.chemistry, v!) } }) })} />
       <RangeField label="Most amps" name="amps" value={supply.maxAmps} role="amps" lo={0.01} hi={500} whenEmpty="not known" onTake={(maxAmps) => set({ maxAmps })} />
       {supply.kind === 'transformer' && (
         <RangeField label="Rated VA" name="va" value={supply.ratedVA ?? null} role="count" lo={0.1} hi={100000} whenEmpty="not known" onTake={(v) => set({ ratedVA: v ?? undefined })} note="A quarter is kept back: VA ≥ 1.25 · volts · amps." />
@@ -127,7 +128,11 @@ function BatteryFields({
   battery: NonNullable<Supply['battery']>;
   set: (part: Partial<Supply>) => void;
 }) {
-  const put = (part: Partial<typeof battery>) => set({ battery: { ...battery, ...part } });
+  // The label and the cells are one fact: what is typed of one sets the other.
+  const put = (part: Partial<typeof battery>) => {
+    const next = { ...battery, ...part };
+    set({ battery: next, ...((part.cells || part.chemistry) && { volts: labelVolts(next.chemistry, next.cells) }) });
+  };
   return (
     <>
       <Choice

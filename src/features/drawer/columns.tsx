@@ -42,7 +42,7 @@ export const COLUMNS: { readonly [K in StockKind]: readonly Column<K>[] } = {
     { head: 'price a metre', figures: true, by: (s) => s.pricePerM, cell: (s) => price(s.pricePerM) },
   ],
   supplies: [
-    { head: 'kind', by: (s) => SUPPLY_WORDS[s.supply.kind], cell: (s) => SUPPLY_WORDS[s.supply.kind] },
+    { head: 'kind', by: (s) => SUPPLY_WORDS[s.supply.kind], cell: ({ supply: s }) => s.battery ? `${SUPPLY_WORDS[s.kind]}, ${s.battery.cells} ${s.battery.chemistry.replace('-', ' ')} cells, ${s.battery.ampHours} Ah` : SUPPLY_WORDS[s.kind] },
     {
       head: 'label says',
       figures: true,

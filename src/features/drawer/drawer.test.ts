@@ -21,7 +21,7 @@ describe('one line of what somebody has', () => {
     ['brick 19 V 3.4 A', { kind: 'brick', volts: 19, maxAmps: 3.4 }],
     ['laptop supply 20V', { kind: 'brick', volts: 20, maxAmps: null }],
     ['transformer 24 V 80 VA', { kind: 'transformer', volts: 24, ratedVA: 80, current: 'ac' }],
-    ['battery 12 V 7 Ah', { kind: 'battery', volts: 12, battery: { cells: 6, ampHours: 7 } }],
+    ['lead battery 12 V 7 Ah', { kind: 'battery', volts: 12, battery: { cells: 6, ampHours: 7 } }],
     ['computer supply 12 V 15 A', { kind: 'computer-supply', maxAmps: 15 }],
   ] as const)('%s is power', (line, supply) => {
     expect(readQuick(line)).toMatchObject({ ok: true, kind: 'supplies', item: { supply } });
@@ -40,7 +40,7 @@ describe('one line of what somebody has', () => {
     ['ni-cr 900 mm', '0.02 to 5 mm'],
     ['brick', 'its volts'],
     ['brick 900 V', 'up to 500'],
-    ['leads, red', 'area'],
+    ['leads, red', 'cross-section'],
     ['leads 1 mm2', 'length'],
   ])('“%s” is not guessed: it says what it wants', (line, wants) => {
     const read = readQuick(line);

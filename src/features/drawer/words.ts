@@ -10,7 +10,8 @@ export const LISTS: Record<StockKind, { title: string; one: string; lead: string
 
 export const QUICK = {
   label: 'What have you got?',
-  examples: 'Ni-Cr 26 awg 12 m · brick 19 V 3.4 A · pulse dimmer 8 A · leads 1.5 mm2 3 m · XPS 33 kg/m3',
+  examples:
+    'nichrome 26 awg 12 m · laptop charger 19 V 3.4 A · LiPo 4S 3000 mAh · leads 12 awg 2 m · blue board',
 } as const;
 
 export const CLAIM = {

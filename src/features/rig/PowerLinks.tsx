@@ -13,6 +13,7 @@ export const PowerLinks = memo(function PowerLinks() {
       <Link href={`/rig/${id}/wiring`}>Wiring list and drawing</Link>
       <Link href={`/rig/${id}/heat`}>Heat along the wire and over time</Link>
       <Link href={`/match?rig=${id}`}>What else works</Link>
+      <Link href="/drawer?open=supply">What supply is this?</Link>
     </p>
   );
 });

@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { memo } from 'react';
 import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
 import type { ControlKind } from '@/core/documents/control';
@@ -15,6 +16,7 @@ import { Choice } from '@/ui/Choice';
 import { Dial } from './Dial';
 import { ChoiceField, NumberField, optionsOf } from './Field';
 import css from './rig.module.css';
+import { BatteryFields, BatteryVolts } from './BatteryFields';
 import { CutFields } from './CutFields';
 import { FindIt } from './FindIt';
 import { Marks } from './Marks';
@@ -55,7 +57,7 @@ export const PowerStage = memo(function PowerStage({
   const id = useRig((s) => s.links.supplyId) ?? NONE;
   const supplyKind = useRig((s) => s.doc.supply.kind);
   const ratedVA = useRig((s) => s.doc.supply.ratedVA);
-  const hasBattery = useRig((s) => s.doc.supply.battery !== undefined);
+  const battery = useRig((s) => s.doc.supply.battery !== undefined);
   const kind = useRig((s) => s.doc.control.kind);
   const role = SETTING_ROLE[kind];
   const rated = kind === 'pwm' || kind === 'phase' || kind === 'scale' || kind === 'buck';
@@ -103,18 +105,21 @@ export const PowerStage = memo(function PowerStage({
         ]}
       />
       <div className={css.pair}>
-        <NumberField path="supply.volts" label="Volts" role="volts" />
+        {battery ? <BatteryVolts /> : <NumberField path="supply.volts" label="Supply voltage" role="volts" />}
         <NumberField
           path="supply.maxAmps"
-          label="Most amps"
+          label="Max current"
           role="amps"
           whenEmpty={ratedVA ? `from its ${ratedVA} VA` : 'not known'}
         />
       </div>
-      {supplyKind === 'battery' && hasBattery && (
+      {supplyKind === 'battery' && <BatteryFields />}
+      {supplyKind === 'transformer' && (
         <div className={css.pair}>
-          <NumberField path="supply.battery.charge" label="Charge left" role="share" />
-          <NumberField path="supply.battery.ampHours" label="Amp-hours" role="count" />
+          <NumberField path="supply.ratedVA" label="Rated VA" role="count" whenEmpty="not known" />
+          <p className={css.says}>
+            <Link href="/drawer?open=rewind">Rewind or count its turns</Link>
+          </p>
         </div>
       )}
       {(supplyKind === 'transformer' || supplyKind === 'other') && (

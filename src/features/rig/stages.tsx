@@ -1,5 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { memo, useState } from 'react';
 import { ALLOY_IDS, ALLOYS, type AlloyId } from '@/core/catalog/alloys';
 import { FOAM_IDS, FOAMS, type FoamId } from '@/core/catalog/foams';
@@ -238,6 +239,9 @@ export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
         whenEmpty={`${say(reading.cold.wireOhm, 'ohms')} by the catalogue`}
         note="By meter, less its probes: beats the catalogue."
       />
+      <p>
+        <Link href="/drawer?open=wire">What wire is this? Identify it by its resistance</Link>
+      </p>
       <HangWire spools={stock.spools} />
     </>
   );

@@ -1,0 +1,100 @@
+'use client';
+import { CHEMISTRIES } from '@/core/documents/supply';
+import { cellsFor, labelVolts, openVolts, type Chemistry } from '@/core/physics/circuit/battery';
+import { apply } from '@/state/edit';
+import { useRig, useRigStore } from '@/state/RigContext';
+import { Choice } from '@/ui/Choice';
+import { QuantityField } from '@/ui/QuantityField';
+import { useUnits } from '@/ui/Units';
+import { NumberField } from './Field';
+import css from './rig.module.css';
+
+export const CHEMISTRY_NAMES: Record<Chemistry, string> = {
+  'lead-acid': 'Lead-acid',
+  'lithium-polymer': 'Lithium-polymer (3.7 V a cell)',
+  'lithium-iron': 'Lithium iron phosphate (3.2 V a cell)',
+  'nickel-metal': 'Nickel-metal hydride',
+  alkaline: 'Alkaline',
+};
+/** What a battery is taken for until its kind is chosen. */
+const FRESH = { chemistry: 'lead-acid', ampHours: 7, charge: 0.8 } as const;
+
+function useBattery() {
+  const store = useRigStore();
+  const battery = useRig((s) => s.doc.supply.battery);
+  const volts = useRig((s) => s.doc.supply.volts);
+  const put = (supply: Record<string, unknown>) => {
+    const { doc, edit } = store.getState();
+    edit('battery', apply(doc, { supply }));
+  };
+  return { battery, volts, put };
+}
+
+/** The volts on a battery's label: typing them finds the cells. */
+export function BatteryVolts() {
+  const { battery, volts, put } = useBattery();
+  const { say } = useUnits();
+  if (!battery) return null;
+  return (
+    <QuantityField
+      label="Volts on its label"
+      name="supply.volts"
+      value={volts}
+      role="volts"
+      onValue={(v) => {
+        if (v === null || !(v > 0 && v <= 500))
+          return `must lie between ${say(0.1, 'volts')} and ${say(500, 'volts')}`;
+        put({ volts: v, battery: { ...battery, cells: cellsFor(battery.chemistry, v) } });
+        return null;
+      }}
+    />
+  );
+}
+
+/** Kind, cells, amp-hours and charge of a battery, and the volts that follow. */
+export function BatteryFields() {
+  const { battery, volts, put } = useBattery();
+  const { say } = useUnits();
+  const choose = (chemistry: Chemistry) => {
+    const cells = cellsFor(chemistry, volts);
+    put({ battery: { ...FRESH, ...battery, chemistry, cells }, volts: labelVolts(chemistry, cells) });
+  };
+  return (
+    <>
+      <Choice
+        label="Chemistry"
+        name="supply.battery.chemistry"
+        value={battery?.chemistry ?? ''}
+        onChoose={(c) => c !== '' && choose(c as Chemistry)}
+        options={[
+          ...(battery ? [] : [{ value: '', name: 'choose: then minutes and fade are known' }]),
+          ...CHEMISTRIES.map((c) => ({ value: c as string, name: CHEMISTRY_NAMES[c] })),
+        ]}
+      />
+      {battery && (
+        <>
+          <div className={css.quad}>
+            <QuantityField
+              label="Cells in series"
+              name="supply.battery.cells"
+              value={battery.cells}
+              role="count"
+              onValue={(v) => {
+                if (v === null || !Number.isInteger(v) || v < 1 || v > 200)
+                  return 'must be a whole number from 1 to 200';
+                put({ battery: { ...battery, cells: v }, volts: labelVolts(battery.chemistry, v) });
+                return null;
+              }}
+            />
+            <NumberField path="supply.battery.ampHours" label="Amp-hours" role="count" />
+            <NumberField path="supply.battery.charge" label="Charge left" role="share" />
+          </div>
+          <p className={css.says}>
+            {battery.cells} cell{battery.cells === 1 ? '' : 's'} at this charge stand open at{' '}
+            <b className="num">{say(openVolts(battery.chemistry, battery.cells, battery.charge), 'volts')}</b>.
+          </p>
+        </>
+      )}
+    </>
+  );
+}
