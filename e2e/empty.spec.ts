@@ -24,7 +24,7 @@ test('an empty shelf offers a start and a sample workshop, which can be emptied 
   await expect(page.getByText('Nothing is put away.')).toBeVisible();
 
   await page.goto('/');
-  await page.getByRole('button', { name: 'Double Sign towers' }).click();
+  await page.getByRole('button', { name: 'Duplicate Sign towers' }).click();
   await expect(page.getByRole('link', { name: 'Sign towers, copy' })).toBeVisible();
   await page.getByRole('button', { name: 'Empty the sample workshop' }).click();
   await page.getByRole('button', { name: 'Yes, empty it' }).click();

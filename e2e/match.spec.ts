@@ -3,7 +3,7 @@ import { expect, test } from './fixtures';
 
 async function quick(page: Page, line: string): Promise<void> {
   await page.getByLabel('What have you got?').fill(line);
-  await page.getByRole('button', { name: 'Put it in' }).click();
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('status')).toContainText('is in.');
 } // prettier-ignore
 

@@ -169,7 +169,7 @@ test('a supply in use names its rigs before it goes', async ({ page }) => {
   await page.getByRole('button', { name: 'Add wire' }).click();
   await page.getByLabel('Name').fill('Spare spool');
   await page.getByRole('textbox', { name: 'Gauge' }).fill('30 awg');
-  await page.getByRole('button', { name: 'Put it in' }).click();
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('rowheader', { name: 'Spare spool' })).toBeVisible();
   await page.getByRole('button', { name: 'Take out Spare spool' }).click();
   await page.getByRole('button', { name: 'Take it out' }).click();

@@ -7,7 +7,9 @@ import { evidenceOf, tuned, tuningOf, type Tuning } from '@/core/engine/tune';
 import type { Advice } from '@/core/documents/advice';
 import type { Db } from '@/db/open';
 import { amendCut as writeAfter } from '@/db/cuts';
+import { insertPlan, plansOf } from '@/db/plans';
 import * as rigs from '@/db/rigs';
+import { tellApart } from '@/core/words/names';
 import { database } from './db';
 import { Refusal, refusal } from './http';
 
@@ -58,6 +60,8 @@ export async function openRig(id: string): Promise<OpenRig | null> {
 /** A rig as the shelf shows it: its document with the tuning filled in. */
 export interface ShelfRig {
   readonly id: string;
+  /** As it is shown: told apart from others of the same name. */
+  readonly name: string;
   readonly doc: Rig;
   readonly cuts: number;
   readonly demo: boolean;
@@ -65,14 +69,22 @@ export interface ShelfRig {
   readonly updatedAt: string;
 }
 
+/** Names of all rigs, told apart where two are the same. */
+async function namesShown(db: Db): Promise<Map<string, string>> {
+  const all = [...(await rigs.listRigs(db)), ...(await rigs.listRigs(db, true))];
+  return tellApart(all.map((r) => ({ id: r.id, name: r.doc.name })));
+}
+
 export async function shelf(archived: boolean): Promise<ShelfRig[]> {
   const db = await database();
   const records = await rigs.listRigs(db, archived);
+  const names = await namesShown(db);
   const out: ShelfRig[] = [];
   for (const record of records) {
     const o = await opened(db, record);
     out.push({
       id: record.id,
+      name: names.get(record.id)!,
       doc: tuned(record.doc, o.tuning),
       cuts: o.tuning.used,
       demo: record.demo,
@@ -128,8 +140,17 @@ async function insertLinked<T>(work: () => Promise<T>): Promise<T> {
 export async function duplicateRig(id: string): Promise<OpenRig> {
   const db = await database();
   const r = await found(db, id);
-  const doc = { ...r.doc, name: `${r.doc.name || 'Rig'}, copy`.slice(0, 200) };
-  return opened(db, await rigs.insertRig(db, doc, r));
+  const names = new Set((await namesShown(db)).values());
+  const copy = (n: number) => `${(r.doc.name || 'Rig').slice(0, 180)}, copy${n > 1 ? ` ${n}` : ''}`;
+  let n = 1;
+  while (names.has(copy(n))) n++;
+  // Its pieces go along, all of them or none.
+  const made = await db.transaction(async (tx) => {
+    const rig = await rigs.insertRig(tx, { ...r.doc, name: copy(n) }, r);
+    for (const { doc } of await plansOf(tx, id)) await insertPlan(tx, rig.id, doc);
+    return rig;
+  });
+  return opened(db, made);
 }
 
 export const patchSchema = z.strictObject({ archived: z.boolean() });
@@ -170,7 +191,7 @@ export async function logCut(id: string, cut: z.output<typeof loggedCutSchema>):
   const advice = advise(
     record.doc,
     open.tuning,
-    open.cuts.map((c) => c.cut),
+    open.cuts.filter((c) => c.rigId === id).map((c) => c.cut),
   );
   return { open, counts: evidenceOf(kept).length > 0, advice };
 }
@@ -195,7 +216,5 @@ export async function removeCut(rigId: string, cutId: string): Promise<OpenRig> 
 
 /** Names of all rigs, put away ones too, by which the logbook names them. */
 export async function rigNames(): Promise<{ id: string; name: string }[]> {
-  const db = await database();
-  const all = [...(await rigs.listRigs(db)), ...(await rigs.listRigs(db, true))];
-  return all.map((r) => ({ id: r.id, name: r.doc.name }));
+  return [...(await namesShown(await database()))].map(([id, name]) => ({ id, name }));
 }

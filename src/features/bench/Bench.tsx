@@ -54,7 +54,7 @@ function Pick({ rigs }: { rigs: readonly ShelfRig[] }) {
         <ul>
           {rigs.map((r) => (
             <li key={r.id}>
-              <Link href={`/bench?rig=${r.id}`}>{r.doc.name || 'A rig without a name'}</Link>
+              <Link href={`/bench?rig=${r.id}`}>{r.name}</Link>
             </li>
           ))}
         </ul>

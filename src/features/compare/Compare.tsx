@@ -40,7 +40,7 @@ export function Compare({ rigs, ids }: { rigs: readonly ShelfRig[]; ids: readonl
             onChoose={(id) => choose(i, id)}
             options={[
               { value: NONE, name: 'none' },
-              ...rigs.map((r) => ({ value: r.id, name: r.doc.name || 'A rig without a name' })),
+              ...rigs.map((r) => ({ value: r.id, name: r.name })),
             ]}
           />
         ))}
@@ -50,7 +50,7 @@ export function Compare({ rigs, ids }: { rigs: readonly ShelfRig[]; ids: readonl
           <SideBySide
             laid={laid.map((r, i) => ({
               key: `${r.id}${i}`,
-              name: r.doc.name || 'A rig without a name',
+              name: r.name,
               rig: r.doc,
               reading: solve(r.doc),
               foot: <Link href={`/rig/${r.id}`}>Open it</Link>,

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
-import type { Stock, StockKind } from '@/state/types';
+import type { NewStock, Stock, StockKind } from '@/state/types';
 import { call, inWords } from '@/state/api';
 import css from './drawer.module.css';
 import { IdentifyWire } from './IdentifyWire';
@@ -15,6 +15,12 @@ import { StockTable } from './StockTable';
 
 const ORDER = ['spools', 'supplies', 'controls', 'leads', 'foams'] as const satisfies readonly StockKind[];
 
+/** A transformer to be rewound, as its dialog begins. */
+const REWIND: Partial<NewStock<'supplies'>> = {
+  supply: PLAIN_SUPPLIES.transformer.supply,
+  control: 'scale',
+};
+
 /** The drawer: wire, power, controls, leads and foam. */
 export function Drawer({ stock, asked }: { stock: Stock; asked?: string | undefined }) {
   const router = useRouter();
@@ -23,11 +29,7 @@ export function Drawer({ stock, asked }: { stock: Stock; asked?: string | undefi
     asked === 'supply'
       ? { kind: 'supplies', item: null }
       : asked === 'rewind'
-        ? {
-            kind: 'supplies',
-            item: null,
-            start: { supply: PLAIN_SUPPLIES.transformer.supply, control: 'scale' },
-          }
+        ? ({ kind: 'supplies', item: null, start: REWIND } satisfies Editing<'supplies'> as Editing)
         : null,
   );
   const [identifying, identify] = useState(asked === 'wire');

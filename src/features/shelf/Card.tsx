@@ -38,7 +38,7 @@ export function Card({
   const state = stateOf(reading, rig.cuts, doc.wire.measuredOhm !== null);
   const worst = reading.findings.find((f) => f.level !== 'note');
   const feeds = reading.spread?.fastestFeedMmS;
-  const name = doc.name || 'A rig without a name';
+  const { name } = rig;
   return (
     <li className={css.card} data-state={state}>
       <div ref={ref} className={css.sketch}>
@@ -77,8 +77,8 @@ export function Card({
       <div className={css.foot}>
         <span className="dim">{DAY.format(new Date(rig.updatedAt))}</span>
         <span>
-          <button type="button" className="quiet" onClick={onDuplicate} aria-label={`Double ${name}`}>
-            Double
+          <button type="button" className="quiet" onClick={onDuplicate} aria-label={`Duplicate ${name}`}>
+            Duplicate
           </button>
           <button
             type="button"
