@@ -1,3 +1,4 @@
+import { faultSentence } from '@/core/words/rigFields';
 import type { Outcome } from './api';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
@@ -101,8 +102,7 @@ export class Saver<T extends Saved> {
     }
     this.dirty = true;
     this.o.onState('failed');
-    if (answer.kind === 'refused')
-      this.o.onRefused(answer.faults.map((f) => `${f.path} ${f.message}`).join('; '));
+    if (answer.kind === 'refused') this.o.onRefused(answer.faults.map(faultSentence).join('; '));
     const waits = this.o.retryMs ?? RETRY_MS;
     this.plan(waits[Math.min(this.failures++, waits.length - 1)]!);
   }

@@ -77,7 +77,8 @@ export type Blank = z.infer<typeof blankSchema>;
 export const sheetStockSchema = z.strictObject({
   lengthMm: between(10, 20000).default(1250),
   widthMm: between(10, 20000).default(600),
-  thicknessMm: between(1, 2000).default(60),
+  /** Null: the board of the rig's stage Foam, `foam.heightMm`, or not known. */
+  thicknessMm: known(between(1, 2000)),
   count: z.number().int().min(1).max(1000).default(1),
 });
 export type SheetStock = z.infer<typeof sheetStockSchema>;

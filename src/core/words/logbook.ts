@@ -4,6 +4,8 @@ import type { ChangeEvent, HeatEvent, RigEvent } from '../documents/event';
 import type { EntryKind } from '../documents/logbook';
 import type { LoggedPull } from '../documents/pull';
 import type { Role } from '../units/profile';
+import { codeWords } from './codes';
+import { fieldOf } from './rigFields';
 import type { Say } from './say';
 
 export const ENTRY_WORDS: Record<EntryKind, string> = {
@@ -17,71 +19,22 @@ export const ENTRY_WORDS: Record<EntryKind, string> = {
   run: 'Called cut',
 };
 
-/** Leaves of a rig by their path: name and role. What is not here is shown by its path. */
-const LEAVES: Readonly<Record<string, readonly [name: string, role: Role | null]>> = {
-  name: ['name', null],
-  note: ['note', null],
-  'frame.kind': ['cutter', null],
-  'frame.material': ['frame of', null],
-  'frame.guided': ['led along templates', null],
-  'frame.throatMm': ['throat', 'wireLength'],
-  'frame.reachMm': ['reach', 'wireLength'],
-  'room.airC': ['air', 'temperature'],
-  'room.draughtMS': ['draught', 'draught'],
-  'wire.alloy': ['alloy', null],
-  'wire.diameterMm': ['gauge', 'wireDiameter'],
-  'wire.strands': ['strands', null],
-  'wire.lengthMm': ['wire', 'wireLength'],
-  'wire.lie': ['wire lies', null],
-  'wire.measuredOhm': ['ohms, cold', 'ohms'],
-  'wire.clampC': ['clamps at', 'temperature'],
-  'supply.kind': ['supply', null],
-  'supply.volts': ['supply volts', 'volts'],
-  'supply.maxAmps': ['supply amps', 'amps'],
-  'supply.internalOhm': ['ohms inside it', 'ohms'],
-  'supply.current': ['current', null],
-  'supply.isolated': ['isolated', null],
-  'control.kind': ['control', null],
-  'control.setting': ['setting', null],
-  'control.frequencyHz': ['pulses', 'pitch'],
-  'control.ratedAmps': ['control carries', 'amps'],
-  'leads.areaMm2': ['lead', 'area'],
-  'leads.lengthMm': ['lead length', 'leadLength'],
-  'leads.contactOhm': ['contacts', 'ohms'],
-  'leads.seriesOhm': ['in series', 'ohms'],
-  'leads.fuseA': ['fuse', 'amps'],
-  'leads.switchA': ['switch', 'amps'],
-  'tension.kind': ['held by', null],
-  'tension.setN': ['pull', 'force'],
-  'tension.setWhen': ['pull read', null],
-  'tension.springNPerMm': ['spring', 'stiffness'],
-  'tension.springMaxN': ['spring bears', 'force'],
-  'tension.frameNPerMm': ['frame gives', 'stiffness'],
-  'tension.travelMm': ['take-up left', 'depth'],
-  'foam.kind': ['foam', null],
-  'foam.densityKgM3': ['density', 'density'],
-  'foam.widthMm': ['width', 'foamSize'],
-  'foam.heightMm': ['height', 'foamSize'],
-  'cut.feedMmS': ['feed', 'feed'],
-  'cut.reserve': ['led at', 'share'],
-  'cut.lagLimitMm': ['lag borne', 'slot'],
-};
-
 const LONG = 60;
 type Leaf = ChangeEvent['changes'][number]['from'];
 
-function leaf(value: Leaf, role: Role | null, say: Say): string {
+function leaf(path: string, value: Leaf, role: Role | null, say: Say): string {
   if (value === null || value === '') return 'nothing';
   if (typeof value === 'number') return role ? say(value, role) : `${Number(value.toPrecision(4))}`;
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  return value.length > LONG ? `${value.slice(0, LONG)} …` : value;
+  const words = codeWords(path, value);
+  return words.length > LONG ? `${words.slice(0, LONG)} …` : words;
 }
 
 /** One change in words: `gauge 0.455 mm → 0.574 mm`. */
 export function changeWords(c: ChangeEvent['changes'][number], say: Say): string {
-  const [name, role] = LEAVES[c.path] ?? [c.path, null];
+  const [name, role] = fieldOf(c.path);
   if (c.path === 'note') return 'note written';
-  return `${name} ${leaf(c.from, role, say)} → ${leaf(c.to, role, say)}`;
+  return `${name} ${leaf(c.path, c.from, role, say)} → ${leaf(c.path, c.to, role, say)}`;
 }
 
 const minutes = (from: string, to: string) =>

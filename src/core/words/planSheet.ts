@@ -31,7 +31,7 @@ export function cuttingLines(t: TemplatePlan, say: Say): string[] {
   const lines = [
     `${cores} core${cores === 1 ? '' : 's'}${piece.hand === 'pair' ? ` (${piece.pieces} left, ${piece.pieces} right)` : ` (${piece.hand})`}: ${n.blanks} blank${n.blanks === 1 ? '' : 's'} of ${say(cut.lengthMm / b.lengths, 'foamSize')} × ${say(cut.widthMm, 'foamSize')} × ${say(cut.heightMm, 'foamSize')}.`,
     n.perSheet > 0
-      ? `A sheet of ${say(stock.lengthMm, 'foamSize')} × ${say(stock.widthMm, 'foamSize')} × ${say(stock.thicknessMm, 'foamSize')} gives ${n.perSheet}: ${n.rows} along it, ${n.across} across${n.headToTail ? ', head to tail' : ''}. ${n.sheets} sheet${n.sheets === 1 ? '' : 's'} wanted, ${stock.count} there.`
+      ? `A sheet of ${say(stock.lengthMm, 'foamSize')} × ${say(stock.widthMm, 'foamSize')}${t.blank.boardMm === null ? '' : ` × ${say(t.blank.boardMm, 'foamSize')}`} gives ${n.perSheet}: ${n.rows} along it, ${n.across} across${n.headToTail ? ', head to tail' : ''}. ${n.sheets} sheet${n.sheets === 1 ? '' : 's'} wanted, ${stock.count} there.`
       : `A sheet of ${say(stock.lengthMm, 'foamSize')} × ${say(stock.widthMm, 'foamSize')} gives none: it is too small.`,
     `Left of a full sheet: ${say(n.leftLengthMm, 'foamSize')} of its length, ${say(n.leftWidthMm, 'foamSize')} of its width.`,
   ];

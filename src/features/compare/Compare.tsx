@@ -38,10 +38,7 @@ export function Compare({ rigs, ids }: { rigs: readonly ShelfRig[]; ids: readonl
             name={`rig${i}`}
             value={laid[i]?.id ?? NONE}
             onChoose={(id) => choose(i, id)}
-            options={[
-              { value: NONE, name: 'none' },
-              ...rigs.map((r) => ({ value: r.id, name: r.name })),
-            ]}
+            options={[{ value: NONE, name: 'none' }, ...rigs.map((r) => ({ value: r.id, name: r.name }))]}
           />
         ))}
       </div>

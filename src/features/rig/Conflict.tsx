@@ -1,4 +1,5 @@
 'use client';
+import { fieldOf } from '@/core/words/rigFields';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -50,7 +51,7 @@ export function Conflict() {
           <tbody>
             {rows.map((r) => (
               <tr key={r.path}>
-                <td>{r.path}</td>
+                <td>{fieldOf(r.path)[0]}</td>
                 <td className="num">{r.mine}</td>
                 <td className="num">{r.theirs}</td>
               </tr>

@@ -1,4 +1,5 @@
 'use client';
+import { faultSentence } from '@/core/words/rigFields';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
@@ -100,12 +101,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
       setting,
       at: new Date().toISOString(),
     });
-    if (!parsed.success)
-      return setFault(
-        faultsOf(parsed.error)
-          .map((f) => `${f.path} ${f.message}`)
-          .join('; '),
-      );
+    if (!parsed.success) return setFault(faultsOf(parsed.error).map(faultSentence).join('; '));
     setFault(null);
     setBusy(true);
     const answer = await store.getState().logCut(parsed.data satisfies LoggedCut);

@@ -44,11 +44,18 @@ function Inside({ view }: { view: PlanView }) {
         <div className={shape.two}>
           <PlanNumber path="stock.lengthMm" label="Length" role="foamSize" />
           <PlanNumber path="stock.widthMm" label="Width" role="foamSize" />
-          <PlanNumber path="stock.thicknessMm" label="Thickness" role="foamSize" />
+          <PlanNumber
+            path="stock.thicknessMm"
+            label="Thickness"
+            role="foamSize"
+            whenEmpty={
+              view.blank.boardMm === null ? 'not known' : `${say(view.blank.boardMm, 'foamSize')}, as on Foam`
+            }
+          />
           <PlanNumber path="stock.count" label="How many" role="count" />
         </div>
         <h2>The block</h2>
-        <Finish />
+        <Finish size={view.blank} />
         <PlanFindings findings={view.findings.filter((f) => OF_BLOCK.has(f.code))} />
       </div>
       <div>

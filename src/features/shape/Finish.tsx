@@ -4,9 +4,10 @@ import { Act } from '@/ui/Act';
 import css from './shape.module.css';
 import { Slots } from './Slots';
 import type { Blank } from '@/core/documents/plan';
+import type { BlankPlan } from '@/core/engine/template/blank';
 
 /** What is not foam of the finished part, the block, and slots for spars. */
-export function Finish() {
+export function Finish({ size }: { size: BlankPlan | null }) {
   const blank = usePlanField<Blank | null>('blank', 'block');
   return (
     <>
@@ -24,9 +25,13 @@ export function Finish() {
       {blank.value === null ? (
         <p>
           <Act
-            onClick={() =>
-              void blank.set({ lengthMm: 640, widthMm: 210, heightMm: 60, skinMm: 0, marginMm: 15 })
-            }
+            onClick={() => {
+              // A block begins from the piece, as high as the board that was named, where one was and is enough.
+              if (!size) return;
+              const { lengthMm, widthMm, heightMm } = size.smallest;
+              const high = size.boardMm !== null && size.boardMm >= heightMm ? size.boardMm : heightMm;
+              void blank.set({ lengthMm, widthMm, heightMm: high, skinMm: size.skinMm, marginMm: 15 });
+            }}
           >
             Give the block’s size
           </Act>

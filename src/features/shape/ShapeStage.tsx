@@ -105,7 +105,7 @@ function Planned({ columns }: { columns: Columns }) {
               {more ? 'less' : 'block, skins, tail, nose, spar slots'}
             </button>
           </p>
-          {more && <Finish />}
+          {more && <Finish size={v?.blank ?? null} />}
         </div>
       </section>
       <section className={columns.follow} aria-label="What falls out of the block?" aria-busy={planned.stale}>

@@ -1,4 +1,5 @@
 'use client';
+import { faultSentence } from '@/core/words/rigFields';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -57,7 +58,7 @@ export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
           <ul className={css.faults}>
             {faults?.map((f, i) => (
               <li key={i}>
-                <code>{f.path}</code> {f.message} <span className="dim">({f.rule})</span>
+                {faultSentence(f)} <span className="dim">({f.path})</span>
               </li>
             ))}
           </ul>

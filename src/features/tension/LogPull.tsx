@@ -1,4 +1,5 @@
 'use client';
+import { faultSentence } from '@/core/words/rigFields';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { pullReadingSchema, type LoggedPull, type PullWay } from '@/core/documents/pull';
@@ -33,12 +34,7 @@ export function LogPull(p: {
       hertz: p.hertz,
       note: '',
     });
-    if (!parsed.success)
-      return tell(
-        faultsOf(parsed.error)
-          .map((f) => `${f.path} ${f.message}`)
-          .join('; '),
-      );
+    if (!parsed.success) return tell(faultsOf(parsed.error).map(faultSentence).join('; '));
     const { doc, edit } = store.getState();
     const measured = { setN: parsed.data.newtons, setWhen: p.when, ...p.also };
     const from = Object.fromEntries(
@@ -47,7 +43,7 @@ export function LogPull(p: {
         .map((k) => [`tension.${k}`, 'measured']),
     );
     const edited = apply(doc, { tension: measured, from });
-    if (!edited.ok) return tell(edited.faults.map((f) => `${f.path} ${f.message}`).join('; '));
+    if (!edited.ok) return tell(edited.faults.map(faultSentence).join('; '));
     setBusy(true);
     const fault = await p.log(parsed.data);
     setBusy(false);

@@ -13,6 +13,10 @@ export interface BlankPlan {
   /** What the block lacks in each size, mm; 0 where it is enough. */
   readonly lacks: { readonly lengthMm: number; readonly widthMm: number; readonly heightMm: number };
   /** Parted along the chord line into so many layers, or so many cores in one block. */
+  /** Thickness of the board it comes from, mm; null where nobody said. */
+  readonly boardMm: number | null;
+  /** Skin to shed from each face, mm. */
+  readonly skinMm: number;
   readonly layers: number;
   readonly stacked: number;
   /** Cut in so many lengths that share a template. */
@@ -67,9 +71,11 @@ export function blankOf(
     widthMm: lack(smallest.widthMm, b?.widthMm),
     heightMm: lack(smallest.heightMm, b?.heightMm),
   };
-  const board = plan.stock.thicknessMm - 2 * skin;
+  // One board: as the sheet says, else as the stage Foam does; nothing is made up where neither does.
+  const boardMm = plan.stock.thicknessMm ?? plan.rig.foam.heightMm;
+  const board = boardMm === null ? Infinity : boardMm - 2 * skin;
   const layers = board > 0 ? Math.max(1, Math.ceil(core / board - 1e-9)) : 1;
-  const stacked = layers > 1 || !(board > 0) ? 1 : Math.max(1, Math.floor(board / core));
+  const stacked = layers > 1 || !(board > 0) || boardMm === null ? 1 : Math.max(1, Math.floor(board / core));
   const room = e.wantedLength === null ? null : e.wantedLength * 1000 - plan.rig.foam.widthMm * stretch;
   // A slanted wire reaches less far from face to face.
   const longestMm = room === null ? null : Math.max(0, plan.rig.wire.lengthMm - room) / stretch;
@@ -83,6 +89,8 @@ export function blankOf(
     smallest,
     fits: lacks.lengthMm + lacks.widthMm + lacks.heightMm === 0,
     lacks,
+    boardMm,
+    skinMm: skin,
     layers,
     stacked,
     lengths,

@@ -147,7 +147,7 @@ const block: Finder = (t) => {
       draft({
         code: 'stock-too-thin',
         level: 'note',
-        values: { layers: b.layers, have: plan.stock.thicknessMm, want: b.smallest.heightMm },
+        values: { layers: b.layers, have: b.boardMm, want: b.smallest.heightMm },
       }),
     b.lengths > 1 &&
       draft({
