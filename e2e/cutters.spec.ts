@@ -1,0 +1,149 @@
+import type { APIRequestContext, Page } from '@playwright/test';
+import { expect, test } from './fixtures';
+
+test.use({ apart: 'cutters', seeded: false });
+test.describe.configure({ timeout: 420_000 });
+
+/** Each cutter in three rigs: one that cuts, one that is stopped, one that is too cold. */
+const RIGS = {
+  good: {
+    wire: { alloy: 'nicr-80', diameterMm: 0.4, lengthMm: 900 },
+    supply: { kind: 'bench', volts: 30, maxAmps: 6 },
+    control: { kind: 'volts', setting: 15 },
+    tension: { kind: 'spring', setN: 25 },
+    leads: { fuseA: 5, switchA: 10 },
+  },
+  stopped: {
+    wire: { alloy: 'nicr-80', diameterMm: 0.5, lengthMm: 560 },
+    supply: { kind: 'brick', volts: 19, maxAmps: 3.4 },
+    control: { kind: 'none', setting: null },
+  },
+  cold: {
+    wire: { alloy: 'ss-304', diameterMm: 0.635, lengthMm: 1300 },
+    supply: {
+      kind: 'battery',
+      volts: 6,
+      maxAmps: 10,
+      battery: { chemistry: 'lead-acid', cells: 3, ampHours: 7 },
+    },
+    control: { kind: 'none', setting: null },
+    room: { draughtMS: 0.4 },
+  },
+} as const;
+const KINDS = ['bow', 'pulled-bow', 'drop-bow', 'table', 'slicer', 'gantry', 'hand-tool'] as const;
+const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut'];
+const PAGES = ['wiring', 'heat', 'first-heat', 'recipe', 'tension', 'templates', 'blanks', 'drive', 'call'];
+const BOWS = new Set<string>(['bow', 'pulled-bow', 'drop-bow']);
+
+/** What a page says, without what a closed list of choices holds. */
+async function said(page: Page): Promise<string> {
+  return page.evaluate(() => {
+    const lists = [...document.querySelectorAll<HTMLElement>('select')];
+    lists.forEach((s) => (s.style.display = 'none'));
+    const text = document.querySelector('main')?.innerText ?? '';
+    lists.forEach((s) => (s.style.display = ''));
+    return text.replace(/\s+/g, ' ');
+  });
+}
+
+/** Words of another cutter's work. */
+const BANNED: Record<string, RegExp> = {
+  table:
+    /\bbow\b(?! and| just|s? while)|templates?\b|stations?\b|two people|called cut|root and tip|swing arm|counterweight/i,
+  slicer:
+    /\bbow\b(?! and| just|s? while)|templates?\b|stations?\b|two people|called cut|root and tip|fence\b|swing arm/i,
+  gantry:
+    /\bbow\b(?! and| just|s? while)|templates?\b|stations?\b|two people|called cut|press on|by hand half|a hand off|both hands|lead it|fence\b/i,
+  'hand-tool':
+    /\bbow\b(?! and| just|s? while)|templates?\b|stations?\b|two people|called cut|cool ends? (takes|reach)|take-up has|pluck|fence\b|root and tip/i,
+  'pulled-bow': /two people, stations called|falls? between|fence\b/i,
+  'drop-bow': /two people, stations called|fence\b/i,
+  bow: /fence\b|motors? lead/i,
+};
+const NOT_PLANNED = /not planned here yet/;
+
+async function make(request: APIRequestContext, kind: string, which: keyof typeof RIGS): Promise<string> {
+  const loop = kind === 'hand-tool';
+  const parts = RIGS[which];
+  const answer = await request.post('/api/rigs', {
+    data: {
+      doc: {
+        format: 'upwind-rod/rig',
+        version: 1,
+        name: `${kind} ${which}`,
+        ...parts,
+        frame: { kind },
+        wire: { ...parts.wire, ...(loop ? { lengthMm: 150, diameterMm: 0.8 } : {}) },
+        foam: { kind: 'xps', densityKgM3: 33, widthMm: loop ? 150 : 500 },
+      },
+      foamStockId: null,
+      spoolId: null,
+      supplyId: null,
+    },
+  });
+  expect(answer.ok(), await answer.text()).toBe(true);
+  return ((await answer.json()) as { record: { id: string } }).record.id;
+}
+
+for (const kind of KINDS)
+  test(`a ${kind} is given its own work on every stage and page`, async ({ page, request }) => {
+    for (const which of Object.keys(RIGS) as (keyof typeof RIGS)[]) {
+      const id = await make(request, kind, which);
+      const look = async (where: string) => {
+        const text = await said(page);
+        expect(text.length, where).toBeGreaterThan(20);
+        const banned = BANNED[kind]!.exec(text);
+        expect(banned && text.slice(Math.max(0, banned.index - 60), banned.index + 60), where).toBeNull();
+        if (which === 'stopped') expect(text, where).not.toContain('Nothing found against');
+        expect(text, where).not.toMatch(/NaN|undefined|\[object/);
+        return text;
+      };
+      await page.goto(`/rig/${id}?stage=foam`);
+      const nav = page.getByRole('navigation', { name: 'Stages' });
+      await expect(nav.getByRole('button').first()).toBeVisible();
+      const shown = await nav.getByRole('button').allInnerTexts();
+      expect(shown.length, kind).toBe(BOWS.has(kind) ? 8 : kind === 'hand-tool' ? 5 : 6);
+      if (!BOWS.has(kind)) await expect(nav).toContainText(NOT_PLANNED);
+      for (const [i, stage] of STAGES.entries()) {
+        const name = `${kind} ${which}, stage ${stage}`;
+        const button = nav.getByRole('button', {
+          name: new RegExp(`${stage[0]!.toUpperCase()}${stage.slice(1)}`),
+        });
+        if ((await button.count()) > 0) {
+          await button.first().click();
+          await page.waitForURL(`**/rig/${id}?stage=${stage}`);
+          await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible();
+        } else {
+          await page.goto(`/rig/${id}?stage=${stage}`);
+          await expect(
+            page.getByText(stage === 'tension' ? /no tension to set/ : NOT_PLANNED).first(),
+          ).toBeVisible();
+        }
+        await page.waitForTimeout(i === 5 ? 250 : 60);
+        await look(name);
+      }
+      for (const where of PAGES) {
+        await page.goto(`/rig/${id}/${where}`);
+        await expect(
+          page
+            .getByRole('heading', { level: 1 })
+            .or(page.getByText(/Back to/))
+            .first(),
+        ).toBeVisible();
+        await page.waitForTimeout(120);
+        const text = await look(`${kind} ${which}, page ${where}`);
+        if (!BOWS.has(kind) && ['templates', 'blanks', 'drive', 'call'].includes(where))
+          expect(text, where).toMatch(NOT_PLANNED);
+      }
+    }
+  });
+
+test('a pulled and a falling bow open a new piece with their own way of driving', async ({ page, request }) => {
+  for (const [kind, way] of [['bow', 'two-person'], ['pulled-bow', 'swing-arm'], ['drop-bow', 'gravity']] as const) {
+    const id = await make(request, kind, 'good');
+    await page.goto(`/rig/${id}?stage=shape`);
+    await page.getByRole('button', { name: 'Plan a piece' }).click();
+    await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /Cut/ }).last().click();
+    await expect(page.locator('[name="method.kind"]')).toHaveValue(way);
+  }
+}); // prettier-ignore
