@@ -77,6 +77,18 @@ export const cutSchema = z.strictObject({
   batch: z.number().int().min(1).max(10000).default(1),
 });
 
+/**
+ * Findings that an owner may accept for a wire that was tried or is worn: the catalogue's limits of the wire itself. Shock, fire,
+ * fume and an overloaded supply cannot be accepted.
+ */
+export const ACCEPTABLE_CODES = [
+  'wire-too-hot',
+  'wire-overstressed',
+  'wire-stress-high',
+  'takes-a-set',
+] as const;
+export type AcceptableCode = (typeof ACCEPTABLE_CODES)[number];
+
 /** The rig: one document that describes a hot-wire cutter and the cut it is to make. Units stand in key names. */
 export const rigSchema = z
   .strictObject({
@@ -95,6 +107,11 @@ export const rigSchema = z
     tension: tensionSchema.prefault({}),
     foam: foamSchema,
     cut: cutSchema.prefault({}),
+    /** Limits of the catalogue that the wire's owner has tried and goes beyond, each with the reason. */
+    accepted: z
+      .array(z.strictObject({ code: z.enum(ACCEPTABLE_CODES), reason: z.string().trim().min(3).max(500) }))
+      .max(10)
+      .optional(),
     from: z.record(z.string().max(60), z.enum(ORIGINS)).default({}),
   })
   .superRefine((rig, ctx) => {

@@ -27,13 +27,24 @@ export const FINDERS: readonly Finder[] = [
 /** The findings of an evaluation, the worst first, without words. */
 export function drafts(e: Evaluation, finders: readonly Finder[] = FINDERS): Draft[] {
   const sorted: Draft[][] = [[], [], []];
-  for (const finder of finders) for (const d of finder(e)) if (d) sorted[RANK[d.level]]!.push(d);
+  for (const finder of finders)
+    for (const found of finder(e)) {
+      if (!found) continue;
+      const d = owned(e, found);
+      sorted[RANK[d.level]]!.push(d);
+    }
   return sorted.flat();
 }
 
 /** A finding as a document writes it, without fixes. */
 export function toldFinding({ code, level, values }: Draft): Omit<Finding, 'fixes'> {
   return { code, level, values: { ...values }, text: findingWords(code, values, METRIC_SAY).text };
+}
+
+/** A finding that the wire's owner has accepted stands as a note with the reason; it is never hidden. */
+function owned(e: Evaluation, d: Draft): Draft {
+  const own = e.s.rig.accepted?.find((a) => a.code === d.code);
+  return own ? { code: d.code, level: 'note', values: { ...d.values, accepted: own.reason } } : d;
 }
 
 /** The first stop finding of an evaluation; null where nothing stops the rig. */

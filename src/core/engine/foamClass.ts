@@ -1,4 +1,5 @@
 import { FOAMS } from '../catalog/foams';
+import { along } from '../numeric/table';
 
 /** A foam's density by its strength class, kg/m³, with the range that boards of the class are sold in. */
 export interface ClassDensity {
@@ -40,4 +41,9 @@ export function densityOfStrength(foam: ClassedFoam, kPa: number): ClassDensity 
   let i = 1;
   while (y[i]! < pa) i++;
   return spread(x[i - 1]! + ((x[i]! - x[i - 1]!) * (pa - y[i - 1]!)) / (y[i]! - y[i - 1]!));
+}
+
+/** 10 % compressive stress of a foam of a density, kPa; the end values outside its table. */
+export function strengthAt(foam: ClassedFoam, densityKgM3: number): number {
+  return along(FOAMS[foam].heat!.stress10, densityKgM3) / 1000;
 }

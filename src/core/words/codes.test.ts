@@ -49,7 +49,8 @@ describe('code words never show', () => {
     for (const code of codes) {
       const said = changeWords({ path, from: codes[0]!, to: code }, METRIC_SAY);
       expect(said, code).not.toMatch(CODE);
-      if (/[-\d]/.test(code) && path !== 'supply.battery.chemistry') expect(codeWords(path, code), code).not.toBe(code);
+      if (/[-\d]/.test(code) && path !== 'supply.battery.chemistry')
+        expect(codeWords(path, code), code).not.toBe(code);
     }
   });
 

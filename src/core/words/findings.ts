@@ -85,7 +85,7 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'fume-limit': (v, say) => ({
     head: 'Hot enough to smoke',
-    text: `At ${say(num(v, 'feedMmS'), 'feed')} the wire in the foam stands at ${say(num(v, 'foamC'), 'temperature')}, over the ${say(num(v, 'fumeC'), 'temperature')} at which this foam gives off harmful fume. Faster than ${say(num(v, 'slowestFeedMmS'), 'feed')}, or cooler.`,
+    text: `At ${say(num(v, 'feedMmS'), 'feed')} the wire in the foam stands at ${say(num(v, 'foamC'), 'temperature')}, over the ${say(num(v, 'fumeC'), 'temperature')} at which this foam gives off harmful fume. ${(num(v, 'foamC') ?? 0) > (num(v, 'fumeC') ?? 0) + FAR_OVER_K ? 'Do not cut like this.' : 'It cuts, but smokes: in the open air only.'} Faster than ${say(num(v, 'slowestFeedMmS'), 'feed')}, or cooler.`,
   }),
   'heat-too-high': (v, say) => ({
     head: 'Too hot to cut clean',
@@ -109,7 +109,7 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'smokes-at-entry': (v, say) => ({
     head: 'Smokes as it goes in',
-    text: `The idling wire stands at ${say(num(v, 'wireC'), 'temperature')}, over the foam’s ${say(num(v, 'fumeC'), 'temperature')}: it smokes at entry, then settles. Open air.`,
+    text: `The idling wire stands at ${say(num(v, 'wireC'), 'temperature')}, over the foam’s ${say(num(v, 'fumeC'), 'temperature')}: it smokes at entry, then cuts clean. Open air.`,
   }),
   'lead-overheats': (v, say) => ({
     head: 'The leads get hot',
@@ -218,6 +218,9 @@ const TELLERS: Record<FindingCode, Teller> = {
           text: `${say(num(v, 'densityKgM3'), 'density')} lies outside ${say(num(v, 'lowKgM3'), 'density')} to ${say(num(v, 'highKgM3'), 'density')}; the strength of the nearest end of the table is used.` },
 };
 
+/** So far over a foam's fume limit, K, nothing excuses a cut. Ours. */
+const FAR_OVER_K = 60;
+
 /* prettier-ignore */
 const OVERLOADED: Record<string, string> = {
   bench: 'It holds at its limit, and the wire stays cooler than set.',
@@ -230,7 +233,11 @@ const OVERLOADED: Record<string, string> = {
 
 /** The words of a finding in somebody's units. */
 export function findingWords(code: FindingCode, values: Values, say: Say): Words {
-  return TELLERS[code](values, say);
+  const words = TELLERS[code](values, say);
+  const reason = values['accepted'];
+  return typeof reason === 'string'
+    ? { ...words, text: `${words.text} Accepted by its owner: “${reason}”.` }
+    : words;
 }
 
 /** The head of a finding apart from its numbers, to stand in a sentence. */

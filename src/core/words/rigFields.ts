@@ -78,6 +78,7 @@ const LEAVES: Readonly<Record<string, readonly [name: string, role: Role | null]
   'foam.tuningSd': ['spread of the tuning', null],
   'cut.lagSeenMm': ['lag seen', 'slot'],
   'cut.batch': ['pieces in a batch', null],
+  accepted: ['limits accepted by the owner', null],
   'cut.feedMmS': ['feed', 'feed'],
   'cut.reserve': ['led at', 'share'],
   'cut.lagLimitMm': ['lag borne', 'slot'],

@@ -11,6 +11,7 @@ import { LevelMark, LEVEL_WORD } from '@/ui/Level';
 import { typing } from '@/ui/typing';
 import { useUnits } from '@/ui/Units';
 import { WhyDialog } from '@/ui/LazyWhy';
+import { Accept, acceptable, Withdraw } from './Accept';
 import css from './findings.module.css';
 import { useMark } from './useMark';
 
@@ -61,13 +62,15 @@ export function Findings() {
               </span>
             </h3>
             <p className={css.text}>{words.text}</p>
-            {(f.fixes.length > 0 || topic) && (
+            {(f.fixes.length > 0 || topic || acceptable(f.code)) && (
               <div className={css.acts}>
                 {f.fixes.map((fix, i) => (
                   <Act key={i} strong={i === 0} onClick={() => tryIt(f, i)} title="Try it: can be undone">
                     {fixWords(fix, { control }, say, toMark)}
                   </Act>
                 ))}
+                {acceptable(f.code) && f.level !== 'note' && <Accept code={f.code} head={words.head} />}
+                {typeof f.values['accepted'] === 'string' && acceptable(f.code) && <Withdraw code={f.code} />}
                 {topic && (
                   <button
                     type="button"

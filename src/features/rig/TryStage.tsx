@@ -14,6 +14,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
 import { SeenChips } from './SeenChips';
+import { Stored } from './Stored';
 import css from './try.module.css';
 import { GRADE_HELP, GRADE_WORDS, SETTING_NAMES } from './words';
 
@@ -189,6 +190,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
           />
         </div>
       </div>
+      <Stored {...draft} setting={setting} />
       {timing && (
         <Stopwatch
           onClose={() => setTiming(false)}

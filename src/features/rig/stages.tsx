@@ -14,6 +14,7 @@ import { Choice } from '@/ui/Choice';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
 import { FindIt } from './FindIt';
+import { FoamClass } from './FoamClass';
 import { HangWire } from './HangWire';
 import { LoopLength } from './LoopLength';
 import { ChoiceField, NumberField, optionsOf } from './Field';
@@ -91,6 +92,7 @@ export const FoamStage = memo(function FoamStage({ stock }: { stock: Stock }) {
         role="density"
         note="Weigh and measure an offcut: a label is a guess."
       />
+      {(kind === 'eps' || kind === 'xps') && <FoamClass kind={kind} />}
       <NumberField path="foam.widthMm" label="Width" role="foamSize" note="Across the wire." />
       <NumberField path="foam.heightMm" label="Height" role="foamSize" whenEmpty="not known" />
     </>
