@@ -54,6 +54,12 @@ function Inside({ view }: { view: PlanView }) {
     rows.push(['Pull on the wire', say(view.kind === 'gravity' ? n('pullN') : 2 * n('pullN'), 'force')], ['It runs at', m['feedMmS'] === null ? 'it runs away' : say(n('feedMmS'), 'feed')]); // prettier-ignore
   if (view.kind === 'gravity' && m['counterForAdvisedG'] !== null)
     rows.push(['Counterweight for the advised feed', say(n('counterForAdvisedG'), 'mass')]);
+  if ((view.kind === 'swing-arm' || view.kind === 'lever') && m['hangG'] !== undefined)
+    rows.push(
+      ['Hang on its end', n('hangG') < 5 ? 'under 5 g: what just moves it' : say(n('hangG'), 'mass')],
+      ['At the start', 'carry it until the wire is in the foam'],
+      ['Add near the end', n('endG') < 2 ? 'nothing' : say(n('endG'), 'mass')],
+    );
   rows.push(['Hold it', `${mm('holdFromRootMm')} from the root face`]);
   if (hands && m['pressEnd'] !== 'neither')
     rows.push(['Press lightly at', `the ${String(m['pressEnd'])}: it has the longer way`]);

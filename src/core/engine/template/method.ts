@@ -1,9 +1,11 @@
 import type { Plan } from '../../documents/plan';
 import { GRAVITY as G_N } from '../../physics/heat/loss';
-import { dragCentre, shareForPull, type Pulled } from '../../physics/tension/pulled';
+import { dragCentre, shareForPull } from '../../physics/tension/pulled';
 import { anchorFor, anchoredRatio, armRadius } from '../../physics/shape/taper';
 import type { Evaluation } from '../evaluate';
+import { hungOn, pullOf } from './driven';
 import type { AtFeed } from './heat';
+import { pulledOf } from './pulledWire';
 import type { Pass } from './passes';
 
 export type MethodNumbers = Record<string, number | string | boolean | null>;
@@ -22,11 +24,6 @@ export function taperOf(passes: readonly Pass[]): number {
       return Math.max(r, t) / Math.min(r, t);
     }),
   );
-}
-
-/** The wire over the span of a plan's foam as something pulled. */
-export function pulledOf(e: Evaluation): Pulled {
-  return { stress10: e.s.stress10, diameter: e.s.diameter, width: e.s.width };
 }
 
 /** How the two ends are driven, in numbers: mm, N, grams, degrees, mm/s. */
@@ -57,26 +54,33 @@ export function methodOf(plan: Plan, passes: readonly Pass[], e: Evaluation, h: 
       const fits = Math.max(wanted, m.tipRadiusMm) <= m.maxRadiusMm;
       const tipRadius = fits ? m.tipRadiusMm : Math.min(tipLimit, m.maxRadiusMm);
       const rootRadius = armRadius(tipRadius, tip, root);
+      const fallDeg = ((root + plan.template.leadInMm + plan.template.tailMm) / rootRadius) * (180 / Math.PI);
       return {
         ...common,
+        ...hungOn(e, h, { root, tip }, { reach: m.maxRadiusMm, root: rootRadius, tip: tipRadius, fallDeg }),
         tipRadiusMm: tipRadius,
         rootRadiusMm: rootRadius,
         fits,
         wantedRootRadiusMm: wanted,
         // A cord clamped at a radius pays out its arc: that is how far the arm must fall for the whole pass.
-        fallDeg: ((root + plan.template.leadInMm + plan.template.tailMm) / rootRadius) * (180 / Math.PI),
+        fallDeg,
         mirrorNearMm: tipRadius,
         mirrorFarMm: rootRadius,
       };
     }
-    case 'lever':
+    case 'lever': {
+      const short = (m.armMm * Math.min(root, tip)) / long;
+      const [r, t] = root >= tip ? [m.armMm, short] : [short, m.armMm];
+      const fallDeg = (long / m.armMm) * (180 / Math.PI);
       return {
         ...common,
+        ...hungOn(e, h, { root, tip }, { reach: m.armMm, root: r, tip: t, fallDeg }),
         longMarkMm: m.armMm,
-        shortMarkMm: (m.armMm * Math.min(root, tip)) / long,
+        shortMarkMm: short,
         longEnd: root >= tip ? 'root' : 'tip',
-        fallDeg: (long / m.armMm) * (180 / Math.PI),
+        fallDeg,
       };
+    }
     case 'anchored': {
       const near = Math.max(plan.piece.root.chordMm, plan.piece.tip.chordMm);
       const far = Math.min(plan.piece.root.chordMm, plan.piece.tip.chordMm);
@@ -95,11 +99,11 @@ export function methodOf(plan: Plan, passes: readonly Pass[], e: Evaluation, h: 
       };
     }
     case 'equal-pull': {
-      const share = shareForPull(pulledOf(e), 2 * m.pullN);
+      const share = shareForPull(pulledOf(e), pullOf(plan)!);
       return { ...common, pullN: m.pullN, feedMmS: h && share !== null ? share * h.fastest : null };
     }
     case 'gravity': {
-      const pull = ((m.massG - m.counterG) / 1000) * G_N - m.frictionN;
+      const pull = pullOf(plan)!;
       const share = shareForPull(pulledOf(e), pull);
       return {
         ...common,

@@ -41,6 +41,8 @@ export interface PaceOptions {
   readonly toleranceMm: number;
   /** Hands wait; motors may wait any time. */
   readonly byHand: boolean;
+  /** Nobody leads: the pace is the drive's own, and it waits nowhere. */
+  readonly unled?: boolean;
   readonly corner: number;
   /** Shares of the tolerance that a leg may use, where a forecast has shown that all of it is too much. */
   readonly shares?: ReadonlyMap<number, number>;
@@ -74,7 +76,7 @@ function deviations(h: AtFeed, w: Slots, root: number, tip: number, curvature: n
 export function paceOf(pass: Pass, h: AtFeed, w: Slots, o: PaceOptions, base = false): Paced {
   const walk = walkerOf(pass);
   const legs = Array.from({ length: walk.count }, (_, i) => legOf(walk, i, pass, h, w, o, base));
-  const waits = base ? [] : waitsOf(pass, walk, legs, h, o);
+  const waits = base || o.unled ? [] : waitsOf(pass, walk, legs, h, o);
   const arrive = [0];
   const leave: number[] = [];
   for (let i = 0; i < pass.nodes.length; i++) {
@@ -98,7 +100,7 @@ function legOf(walk: Walker, i: number, pass: Pass, h: AtFeed, w: Slots, o: Pace
     meets,
   });
   const inFoam = pass.nodes[i]!.kind !== 'start' && pass.nodes[i + 1]!.kind !== 'out';
-  if (base || !inFoam || !(long > 0)) return leg(h.advised, false, true);
+  if (base || o.unled || !inFoam || !(long > 0)) return leg(h.advised, false, true);
   const curvature = walk.curvature(i);
   const worst = (v: number) => {
     const d = deviations(h, w, root, tip, curvature, v);

@@ -3,7 +3,7 @@ import { GRAVITY as G_N } from '../../physics/heat/loss';
 import { shareForPull } from '../../physics/tension/pulled';
 import type { Evaluation } from '../evaluate';
 import type { AtFeed } from './heat';
-import { pulledOf } from './method';
+import { pulledOf } from './pulledWire';
 import type { Paced } from './pace';
 import type { Pass } from './passes';
 import { walkerOf } from './walk';

@@ -9,6 +9,7 @@ import { merge } from '../merge';
 import { timesOf, type Times } from '../times';
 import { blankOf, type BlankPlan } from './blank';
 import { CORNER_DEG, edgesOf, wantedOf, type End, type Wanted } from './ends';
+import { drivenFeed, pullOf } from './driven';
 import { planFindings, type PlanDraft } from './findings';
 import type { Foreseen } from './forecast';
 import { atFeedOf, type AtFeed } from './heat';
@@ -53,8 +54,13 @@ export function planOut(plan: Plan): TemplatePlan {
   const wanted = { root: wantedOf(plan, 'root'), tip: wantedOf(plan, 'tip') };
   const slant = slantOf(plan, wanted.root, wanted.tip);
   const { foam } = plan.rig;
-  const rig = slant.deg > 0 ? merge(plan.rig, { foam: { widthMm: foam.widthMm * slant.stretch } }) : plan.rig;
-  const e = evaluate(rig);
+  const slanted =
+    slant.deg > 0 ? merge(plan.rig, { foam: { widthMm: foam.widthMm * slant.stretch } }) : plan.rig;
+  const set = evaluate(slanted);
+  // A drive that nobody leads runs at the feed its pull gives, whatever feed is set.
+  const runs = drivenFeed(plan, set);
+  const rig = runs === null ? slanted : merge(slanted, { cut: { feedMmS: runs } });
+  const e = runs === null ? set : evaluate(rig);
   const h = atFeedOf(e, slant.stretch);
   // Ways of the bare sections give the feeds, the feeds the slots, the slots the templates.
   const none = { root: edgesOf(wanted.root, NONE), tip: edgesOf(wanted.tip, NONE) };
@@ -111,7 +117,12 @@ export function planOut(plan: Plan): TemplatePlan {
 const NONE = { top: 0, bottom: 0 };
 
 export function paceOptions(plan: Plan) {
-  return { toleranceMm: plan.toleranceMm, byHand: plan.rig.frame.kind !== 'gantry', corner: CORNER_DEG };
+  return {
+    toleranceMm: plan.toleranceMm,
+    byHand: plan.rig.frame.kind !== 'gantry',
+    unled: pullOf(plan) !== null,
+    corner: CORNER_DEG,
+  };
 }
 
 /** Mean feed of each end over all passes: the longer way at the advised feed, both ends reaching each station together. */
