@@ -141,7 +141,7 @@ test('two windows do not overwrite each other silently', async ({ page, context 
   await saved(other);
   await page.getByLabel('Width').fill('320');
   const dialog = page.getByRole('dialog', { name: 'This rig was changed elsewhere' });
-  await expect(dialog).toContainText('foam.widthMm');
+  await expect(dialog).toContainText('width');
   await expect(dialog).toContainText('310');
   await expect(dialog).toContainText('320');
   await dialog.getByRole('button', { name: 'Keep what is here' }).click();
@@ -169,7 +169,7 @@ test('a supply in use names its rigs before it goes', async ({ page }) => {
   await page.getByRole('button', { name: 'Add wire' }).click();
   await page.getByLabel('Name').fill('Spare spool');
   await page.getByRole('textbox', { name: 'Gauge' }).fill('30 awg');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: 'Put it in' }).click();
   await expect(page.getByRole('rowheader', { name: 'Spare spool' })).toBeVisible();
   await page.getByRole('button', { name: 'Take out Spare spool' }).click();
   await page.getByRole('button', { name: 'Take it out' }).click();

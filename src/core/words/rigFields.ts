@@ -93,7 +93,7 @@ export function fieldOf(path: string): readonly [name: string, role: Role | null
   const last = path.split('.').pop() ?? path;
   return [
     last
-      .replace(/(Mm|MmS|KgM3|Ohm|MM2)$/, '')
+      .replace(/(Mm|MmS|KgM3|Ohm|MM2|Id)$/, '')
       .replace(/([a-z])([A-Z])/g, '$1 $2')
       .toLowerCase(),
     null,
@@ -103,6 +103,10 @@ export function fieldOf(path: string): readonly [name: string, role: Role | null
 /** A fault of a rig's document in a sentence: the field by its name, the rule as it stands. */
 export function faultSentence(f: { readonly path: string; readonly message: string }): string {
   if (f.path.startsWith('(')) return f.message;
-  const [name] = fieldOf(f.path);
+  // In a list its place comes first, counted as people count.
+  const listed = /^(\w+)\[(\d+)\]\.?(.*)$/.exec(f.path);
+  const place = listed ? `${listed[1]!} ${Number(listed[2]) + 1}` : '';
+  const field = listed ? listed[3]! : f.path;
+  const name = [place, field === '' ? '' : fieldOf(field)[0]].filter(Boolean).join(', ');
   return `${name.charAt(0).toUpperCase()}${name.slice(1)} ${f.message}`;
 }

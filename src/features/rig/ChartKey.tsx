@@ -20,12 +20,13 @@ export const ChartKey = memo(function ChartKey({
   );
   return (
     <div className={css.key}>
-      <span>{line('', 2.2, 'ink')}fastest</span>
+      <span>{line('', 2.2, 'ink')}max feed</span>
       <span>{line('', 1, 'edge')}its range</span>
       <span>
-        {line('1 3', 2, 'act')}advised, {Math.round((1 - reserve) * 100)} % in hand
+        {line('1 3', 2, 'act')}advised, {Math.round((1 - reserve) * 100)} % margin
       </span>
-      <span>{line('6 4', 2, 'ink')}slowest clean</span>
+      <span>{line('6 4', 2, 'ink')}melt-back</span>
+      <span>{line('2 3', 2, 'ink')}fume</span>
       {used.map((m) => (
         <span key={m}>
           <svg width="12" height="12" aria-hidden="true">

@@ -10,7 +10,7 @@ const NAMES: Record<Loose, string> = {
   length: 'length',
   setting: 'setting',
   feed: 'feed',
-  reserve: 'what is kept in hand',
+  reserve: 'margin',
 };
 
 /** Lets a value go and finds it while all else is held; what is found is shown before it is taken. */

@@ -59,7 +59,11 @@ export function PowerPicture({ curve }: { curve: WindowCurve | null }) {
       <text x={222} y={90} className={css.figure}>
         {rig.control.kind === 'none' ? 'no dial' : controlSettingText(rig.control.kind, rig.control.setting, say, toMark)}
       </text>
-      <path d={`M248 ${Y}H328`} className={css.loop} strokeWidth={2} />
+      <path
+        d={`M248 ${Y}H326V${Y + 4}H330M330 ${Y - 16}H321V5H40V${supplyTop(rig.supply.kind)}M${330 + leadPx} ${Y - 16}H474V${Y + 4}H${330 + wirePx}`}
+        className={css.loop}
+        strokeWidth={2}
+      />
       <Sort kind={rig.control.kind} />
       <path d={`M330 ${Y - 16}h${leadPx}`} className={css.copper} strokeWidth={pen} />
       <text x={330} y={Y - 24} className={css.small} textAnchor="start">
@@ -80,6 +84,14 @@ export function PowerPicture({ curve }: { curve: WindowCurve | null }) {
     </svg>
   );
 } // prettier-ignore
+
+/** Where the return of the loop meets the supply. */
+const supplyTop = (kind: Rig['supply']['kind']) =>
+  kind === 'bench' || kind === 'transformer' || kind === 'computer-supply'
+    ? Y - 24
+    : kind === 'battery'
+      ? Y - 24
+      : Y - 16;
 
 /** A supply drawn as what it is. */
 function Supply({ kind, charge }: { kind: Rig['supply']['kind']; charge: number }) {

@@ -229,6 +229,7 @@ function Overlay(p: {
   const x = inX(at);
   const from = curve.fume.findIndex((v) => v > 0);
   // The edge begins in the midst of the chart, or it is there from the first setting on.
+  const fumeLeft = from > 0 && inX(curve.x[from]!) - box.left > 150;
   const fumeFrom = from > 0 && inX(curve.x[from]!) < box.right - 4 ? curve.x[from]! : null;
   return (
     <svg className={css.overlay} aria-hidden="true">
@@ -240,16 +241,18 @@ function Overlay(p: {
           clean
         </text>
       )}
-      <text x={box.right - 8} y={box.bottom - 10} textAnchor="end" className={css.region}>
-        melts back, smokes
-      </text>
       <Edge name="melt-back" curve={curve} of={curve.meltBack} inX={inX} inY={inY} />
       <Edge name="fume" curve={curve} of={curve.fume} inX={inX} inY={inY} />
       {fumeFrom !== null && (
         <>
           <path d={`M${inX(fumeFrom)} ${box.top} V${box.bottom}`} className={css.begins} />
-          <text x={inX(fumeFrom) - 6} y={box.top + 50} textAnchor="end" className={css.edge}>
-            fume from here: the wire in air passes {text(e.s.melt!.fumeC, 'temperature', p.profile)}
+          <text
+            x={inX(fumeFrom) + (fumeLeft ? -6 : 6)}
+            y={box.top + 46}
+            textAnchor={fumeLeft ? 'end' : 'start'}
+            className={css.edge}
+          >
+            fume from {text(e.s.melt!.fumeC, 'temperature', p.profile)} in air
           </text>
         </>
       )}

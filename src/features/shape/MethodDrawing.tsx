@@ -71,8 +71,8 @@ export function MethodDrawing({ view }: { view: PlanView }) {
           ))}
         {strip !== null &&
           mark(x(0) + 4, y(depth) - 6, `${say(strip, 'slot')} stay cold beside each template`, 'start')}
-        {mark(x(0) - 6, y(depth / 2), 'root', 'end')}
-        {view.kind !== 'anchored' && mark(x(span) + 6, y(depth / 2), 'tip', 'start')}
+        {mark(x(0) + 8, y(0) + 18, 'root', 'start')}
+        {view.kind !== 'anchored' && mark(x(span) - 8, y(0) + 18, 'tip', 'end')}
         {driver()}
         <g>
           <line className={shape.thin} x1={x(0)} x2={x(span)} y1={y(depth) + 16} y2={y(depth) + 16} />

@@ -124,11 +124,11 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
           {e.off ? 'off: the supply shuts down' : 'not reckoned for this control yet'}
         </text>
       )}
-      <text x={l.right + 14} y={58} className={css.caption}>
+      <text x={l.right + (rig.frame.kind === 'gantry' ? 28 : 14)} y={58} className={css.caption}>
         pull, cold
       </text>
       <Figure
-        x={l.right + 14}
+        x={l.right + (rig.frame.kind === 'gantry' ? 28 : 14)}
         y={82}
         value={
           rig.tension.setN !== null && rig.tension.setWhen === 'cold' ? rig.tension.setN : reading.tension.coldN

@@ -11,10 +11,15 @@ export interface SectionFault {
   readonly at: Pt;
 }
 
+/** Points nearer than this share of the chord are one: files round to so many figures. */
+const CLOSED = 1e-5;
+
 /** Whether a section crosses itself, or has one point twice; a closing point that is the first again is no fault. */
 export function sectionFaults(s: Section): SectionFault[] {
   const loop = sectionLoop(s);
-  const open = loop.length > 3 && apart(loop[0]!, loop[loop.length - 1]!) < 1e-9 ? loop.slice(0, -1) : loop;
+  // A drawing closes its outline by a point of its own and once more by its "close": both are the first again.
+  const open = [...loop];
+  while (open.length > 3 && apart(open[0]!, open[open.length - 1]!) < CLOSED) open.pop();
   const out: SectionFault[] = [];
   const crossing = selfCrossing(open);
   if (crossing) out.push({ kind: 'crosses', at: crossing });

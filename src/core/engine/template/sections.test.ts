@@ -35,3 +35,17 @@ describe('plain shapes by numbers', () => {
     expect(sectionFaults(twin).map((f) => f.kind)).toEqual(['doubled']);
   });
 });
+
+describe('a closed drawing', () => {
+  const square: [number, number][] = [[1, 0.05], [0.5, 0.1], [0, 0.05], [0, -0.05], [0.5, -0.1], [1, -0.05]]; // prettier-ignore
+  const faultsOf = (points: [number, number][]) =>
+    sectionFaults({ kind: 'points', name: 'drawn', points } as never).map((f) => f.kind);
+  it('earns no “point twice” for closing itself, once or twice, to the figures a file has', () => {
+    expect(faultsOf(square)).toEqual([]);
+    expect(faultsOf([...square, square[0]!])).toEqual([]);
+    expect(faultsOf([...square, [1.000001, 0.05], square[0]!])).toEqual([]);
+  });
+  it('a point that stands twice elsewhere is still told', () => {
+    expect(faultsOf([...square.slice(0, 2), square[1]!, ...square.slice(2)])).toEqual(['doubled']);
+  });
+});
