@@ -1,10 +1,13 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Finding } from '@/core/documents/reading';
 import { findingWords } from '@/core/words/findings';
 import { fixWords } from '@/core/words/fixes';
 import { WHY_OF, type WhyTopic } from '@/core/words/whyTopics';
+import { solve } from '@/core/engine/solve';
 import { apply } from '@/state/edit';
+import { sparesOf } from '@/state/spares';
+import type { Stock } from '@/state/types';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Act } from '@/ui/Act';
 import { LevelMark, LEVEL_WORD } from '@/ui/Level';
@@ -16,14 +19,18 @@ import css from './findings.module.css';
 import { useMark } from './useMark';
 
 /** The findings of the rig, the worst first, each with a fix to try and its reason. */
-export function Findings() {
-  const { reading, evaluation } = useDerived();
+export function Findings({ stock }: { stock: Stock }) {
+  const { rig, reading, evaluation } = useDerived();
+  const spares = useMemo(() => sparesOf(stock), [stock]);
+  // What the drawer offers is looked for when the dial stands still.
+  const still = useDeferredValue(rig);
+  const offered = useMemo(() => (spares ? solve(still, spares).findings : null), [still, spares]);
   const store = useRigStore();
   const { say } = useUnits();
   const toMark = useMark();
   const [shown, setShown] = useState<WhyTopic | null>(null);
   const control = useRig((s) => s.doc.control);
-  const told = reading.findings;
+  const told = offered && still === rig ? offered : reading.findings;
   const tryIt = (finding: Finding, i: number) => {
     const { doc, edit } = store.getState();
     edit(`try: ${finding.code}`, apply(doc, finding.fixes[i]!.patch));

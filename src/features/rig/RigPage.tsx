@@ -152,7 +152,7 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
               <h2>What to do</h2>
               {trying && <NextCut />}
               {trying && <Behind />}
-              <Findings />
+              <Findings stock={stock} />
               {trying && <PowerNow />}
               {trying && <TryLinks />}
               {stage === 'power' && <PowerLinks />}
