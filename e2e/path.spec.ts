@@ -66,7 +66,7 @@ test('the wrong rig shows its overload, and "try it" cures it; undo brings it ba
   await expect(finding).toBeVisible();
   await expect(page.getByText('off: the supply shuts down')).toBeVisible();
   await finding
-    .getByRole('button', { name: /Use .* of wire/ })
+    .getByRole('button', { name: /Take |Use |Buy / })
     .first()
     .click();
   await expect(finding).toBeHidden();

@@ -2,6 +2,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Drawer, Weights } from '@/core/documents/drawer';
 import type { FindingCode } from '@/core/documents/reading';
+import type { LengthWant } from '@/core/engine/match/wants';
 import type { Profile } from '@/core/units/profile';
 import type { MatchAnswer, MatchRequest, RankedPair, RefusedCount, RefusedRow } from '@/workers/protocol';
 
@@ -9,7 +10,7 @@ import type { MatchAnswer, MatchRequest, RankedPair, RefusedCount, RefusedRow } 
 export type MatchState =
   | { readonly is: 'idle' }
   | { readonly is: 'running'; readonly done: number; readonly total: number }
-  | { readonly is: 'done'; readonly total: number; readonly working: number; readonly refused: readonly RefusedCount[]; readonly ms: number }
+  | { readonly is: 'done'; readonly total: number; readonly working: number; readonly refused: readonly RefusedCount[]; readonly wants: readonly LengthWant[]; readonly ms: number }
   | { readonly is: 'cancelled'; readonly done: number; readonly total: number }
   | { readonly is: 'failed'; readonly fault: string }; // prettier-ignore
 

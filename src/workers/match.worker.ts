@@ -1,6 +1,7 @@
 /// <reference lib="webworker" />
 import type { FindingCode } from '@/core/documents/reading';
 import { judgeAll, pairOf, ranked, refusalOf, type Judged } from '@/core/engine/match/match';
+import { lengthWants } from '@/core/engine/match/wants';
 import type { Profile } from '@/core/units/profile';
 import { sayIn } from '@/core/words/say';
 import type { MatchAnswer, MatchRequest, RefusedCount } from './protocol';
@@ -42,11 +43,16 @@ function run(q: Extract<MatchRequest, { ask: 'run' }>): void {
     step = steps.next();
   }
   judged = step.value;
+  const { drawn } = judged;
   tell({
     tell: 'done',
     total: judged.drawn.total,
     working: judged.working.length,
     refused: counts(judged),
+    wants: lengthWants(
+      judged.working.map((w) => ({ lengthMm: drawn.lengthMm(w.at) })),
+      judged.refused.map((r) => ({ lengthMm: drawn.lengthMm(r.at), code: r.code })),
+    ),
     ms: performance.now() - start,
   });
 }

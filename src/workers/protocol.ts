@@ -3,6 +3,7 @@ import type { Estimate } from '@/core/engine/estimates';
 import type { RigCut } from '@/core/engine/tune';
 import type { Drawer, Weights } from '@/core/documents/drawer';
 import type { MatchPair } from '@/core/documents/match';
+import type { LengthWant } from '@/core/engine/match/wants';
 import type { FindingCode } from '@/core/documents/reading';
 import type { Plan } from '@/core/documents/plan';
 import type { PlanView } from '@/core/engine/template/view';
@@ -51,6 +52,8 @@ export type MatchAnswer =
       readonly total: number;
       readonly working: number;
       readonly refused: readonly RefusedCount[];
+      /** Lengths at which nothing works, and what most stands in the way there. */
+      readonly wants: readonly LengthWant[];
       readonly ms: number;
     }
   | { readonly tell: 'ranked'; readonly pairs: readonly RankedPair[]; readonly groups: number }

@@ -14,7 +14,7 @@ const HELD_FINDERS: readonly Finder[] = [wiringFindings, tensionFindings];
 const WIRED_FINDERS: readonly Finder[] = [wiringFindings];
 
 /** How many patches are tried for a finding, by its level, and how many proven ones are given at most. */
-const MOST_TRIES = { stop: 6, fix: 5, note: 1 } as const;
+const MOST_TRIES = { stop: 8, fix: 5, note: 1 } as const;
 const MOST_FIXES = 3;
 /** More wire than this many times what the frame takes now, or than this, mm, is another cutter. Ours. */
 const MORE_WIRE = 1.5;

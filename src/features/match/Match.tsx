@@ -1,4 +1,5 @@
 'use client';
+import { lengthWantWords } from '@/core/words/match';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
@@ -21,7 +22,7 @@ const Ideal = dynamic(() => import('./Ideal').then((m) => m.Ideal), { ssr: false
 /** Here is my drawer: what works? Every wire with every supply for one cut, and what would be ideal. */
 export function Match({ stock, first }: { stock: Stock; first: Job }) {
   const router = useRouter();
-  const { profile } = useUnits();
+  const { profile, say } = useUnits();
   const [job, setJob] = useState(first);
   const [weights, setWeights] = useState<Weights>(PLAIN_WEIGHTS);
   const [count, setCount] = useState(FIRST_PAIRS);
@@ -114,6 +115,7 @@ export function Match({ stock, first }: { stock: Stock; first: Job }) {
             {problem}
           </p>
         )}
+        {state.is === 'done' && state.wants.length > 0 && <p>{lengthWantWords(state.wants, say)}</p>}
         {laid.length >= 2 && (
           <section aria-label="Laid side by side" className={css.laid}>
             <h2>Side by side</h2>

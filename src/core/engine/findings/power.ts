@@ -42,7 +42,17 @@ function* easeLoad(e: Evaluation, share: number): Iterable<Patch | null> {
       const thinner = soldUnder(s.rig.wire.diameterMm * Math.sqrt(EASY / share) * more);
       if (thinner !== null) yield { wire: { diameterMm: thinner } };
     }
+  // Neither longer nor thinner alone: as much longer as the frame bears, and the gauge that suits it.
+  const long = longer(s, MORE_WIRE);
+  if (long && s.drive.kind !== 'clip')
+    for (const more of [1, 0.8, 0.64]) {
+      const thinner = soldUnder(s.rig.wire.diameterMm * Math.sqrt((EASY * MORE_WIRE) / share) * more);
+      if (thinner !== null) yield { wire: { ...(long['wire'] as object), diameterMm: thinner } };
+    }
 }
+
+/** How much more wire a frame bears, as a factor. */
+const MORE_WIRE = 1.45;
 
 /** Gauges that shops sell, and the thickest of them no thicker than `mm`; null under the thinnest. */
 const SOLD = Array.from({ length: 12 }, (_, i) => Number((awgDiameter(16 + 2 * i) * 1000).toPrecision(3)));

@@ -1,6 +1,8 @@
 import { PLAIN_WEIGHTS, WEIGHT_KEYS, type Weights, type WeightKey } from '../../documents/drawer';
 import type { Evaluation } from '../evaluate';
-import { stepShare } from '../findings/wiring';
+import { handLed } from '../../documents/rigDefaults';
+import { tensileStrength } from '../../physics/wire/strength';
+import { stepShare, wiringFindings } from '../findings/wiring';
 import { ohmPerMetre } from '../setup';
 
 export type Parts = Readonly<Record<WeightKey, number>>;
@@ -21,8 +23,8 @@ const LOSS = { little: 0.01, poor: 0.05 } as const;
 /**
  * Parts of a working pairing's score, each 0 to 1:
  * reserve – how far the feed stands from both edges of the clean window (1: what is to be in hand is in hand, and twice the
- * slowest clean feed); load – 1 up to 80 % of the supply's limit, 0 at all of it; dial – how little one step moves the
- * fastest feed; strength – the set pull's share of the hot strength, 1 at a fifth of it, 0 at half; leads – 1 where the leads take up to 1 % of the
+ * slowest clean feed), less by what a battery fades; load – 1 up to 80 % of the supply's limit, 0 at all of it, less where a fuse is wanted and there is none; dial – how little one step moves the
+ * fastest feed; strength – the set pull's share of the hot strength, 1 at a fifth of it, 0 at half, less for a wire that a hand snaps; leads – 1 where the leads take up to 1 % of the
  * wire's volts, 0 at 5 %. Ours, no source.
  */
 export function partsOf(e: Evaluation): Parts {
@@ -36,12 +38,34 @@ export function partsOf(e: Evaluation): Parts {
   const { takeUp, strength } = e.tension;
   const hotShare = strength ? takeUp.setN / (s.area * strength) : 1;
   return {
-    reserve: Math.min(inHand, room),
-    load: e.load.share === null ? UNKNOWN_LOAD : clamp((1 - e.load.share) / 0.2),
+    reserve: Math.min(inHand, room) * lasts(e),
+    load:
+      (e.load.share === null ? UNKNOWN_LOAD : clamp((1 - e.load.share) / 0.2)) * (wantsFuse(e) ? NO_FUSE : 1),
     dial: dialPart(e),
-    strength: clamp((USE.most - hotShare) / (USE.most - USE.easy)),
+    strength: clamp((USE.most - hotShare) / (USE.most - USE.easy)) * stoutness(e),
     leads: clamp((LOSS.poor - s.drive.leadOhm / wireOhm) / (LOSS.poor - LOSS.little)),
   };
+}
+
+/** A strong supply without a fuse costs this much of the load's part. Ours. */
+const NO_FUSE = 0.8;
+/** Wire that breaks at this, N, bears a careless hand; a thinner one lasts the less. Ours. */
+const STOUT_N = 110;
+
+/** Share of its max feed that a battery still gives at its stop; 1 for other supplies. */
+function lasts(e: Evaluation): number {
+  if (!e.battery) return 1;
+  const [full, stop] = e.battery.fastestFeedMmS;
+  return full ? clamp((stop ?? 0) / full) : 1;
+}
+
+const wantsFuse = (e: Evaluation) => wiringFindings(e).some((d) => d?.code === 'no-fuse');
+
+/** Among equals the wire that lasts stands first: thicker, the more so where hands lead it. */
+function stoutness(e: Evaluation): number {
+  const { s } = e;
+  const bears = clamp((s.area * tensileStrength(s.alloy, s.strand, 20)) / STOUT_N);
+  return handLed(s.rig) ? 0.4 + 0.6 * bears : 0.8 + 0.2 * bears;
 }
 
 function dialPart(e: Evaluation): number {
