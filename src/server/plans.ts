@@ -10,7 +10,7 @@ import { templatePdf } from '@/formats/print/templatePdf';
 import { templateDxf } from '@/formats/template/dxf';
 import { templateSvg } from '@/formats/template/svg';
 import { planSchema, type PiecePlan, type Plan } from '@/core/documents/plan';
-import { tuned } from '@/core/engine/tune';
+import { tuned } from '@/core/engine/tuned';
 import { deletePlan, getPlan, insertPlan, plansOf, savePlan, type PlanRecord } from '@/db/plans';
 import { getRig } from '@/db/rigs';
 import { database } from './db';

@@ -1,6 +1,6 @@
 import 'server-only';
 import { recipeOf } from '@/core/engine/recipe';
-import { tuned } from '@/core/engine/tune';
+import { tuned } from '@/core/engine/tuned';
 import type { Profile } from '@/core/units/profile';
 import { findingWords } from '@/core/words/findings';
 import { recipeLines } from '@/core/words/recipe';

@@ -1,7 +1,7 @@
 import 'server-only';
 import { evaluate } from '@/core/engine/evaluate';
 import { recipeOf } from '@/core/engine/recipe';
-import { tuned } from '@/core/engine/tune';
+import { tuned } from '@/core/engine/tuned';
 import type { Profile } from '@/core/units/profile';
 import { findingWords } from '@/core/words/findings';
 import { sayIn } from '@/core/words/say';

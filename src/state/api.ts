@@ -1,4 +1,4 @@
-import { faultSentence } from '@/core/words/rigFields';
+import { faultWords } from '@/core/words/plainField';
 import type { DocumentFault } from '@/core/documents/faults';
 
 /** How a call to the server ended. `lost`: it never answered; nothing is known, the call may be made again. */
@@ -43,5 +43,5 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
 /** A refusal in one line. */
 export function inWords(o: Exclude<Outcome<unknown>, { kind: 'done' }>): string {
   if (o.kind === 'lost') return 'The server does not answer. Is it still running?';
-  return o.faults.map((f) => faultSentence(f)).join('; ');
+  return o.faults.map((f) => faultWords(f)).join('; ');
 }

@@ -2,7 +2,8 @@ import type { Rig } from '@/core/documents/rig';
 import type { Reading } from '@/core/documents/reading';
 import type { Evaluation } from '@/core/engine/evaluate';
 import { solveWhole } from '@/core/engine/solve';
-import { tuned, type Tuning } from '@/core/engine/tune';
+import type { Tuning } from '@/core/engine/tune';
+import { tuned } from '@/core/engine/tuned';
 
 /** Everything that follows from a rig and its tuning; worked out once for each document and never stored. */
 export interface Derived {

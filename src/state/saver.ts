@@ -1,4 +1,4 @@
-import { faultSentence } from '@/core/words/rigFields';
+import { faultWords } from '@/core/words/plainField';
 import type { Outcome } from './api';
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
@@ -102,7 +102,7 @@ export class Saver<T extends Saved> {
     }
     this.dirty = true;
     this.o.onState('failed');
-    if (answer.kind === 'refused') this.o.onRefused(answer.faults.map(faultSentence).join('; '));
+    if (answer.kind === 'refused') this.o.onRefused(answer.faults.map(faultWords).join('; '));
     const waits = this.o.retryMs ?? RETRY_MS;
     this.plan(waits[Math.min(this.failures++, waits.length - 1)]!);
   }

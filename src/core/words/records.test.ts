@@ -76,7 +76,7 @@ describe('words of the logbook', () => {
       changeWords({ path, from, to }, METRIC_SAY);
     expect(w('frame.guided', null, true)).toBe('led along templates nothing → yes');
     expect(w('note', 'a', 'b')).toBe('note written');
-    expect(w('rubber.odd', 1.23456, 2)).toBe('odd 1.235 → 2');
+    expect(w('rubber.odd', 1.23456, 2)).toBe('rubber odd 1.235 → 2');
     expect(w('name', 'x'.repeat(99), '')).toMatch(/x{60} … → nothing$/);
   });
   it('a pull with its note', () =>

@@ -1,4 +1,5 @@
 import type { Role } from '../units/profile';
+import { faultWords, plainField } from './plainField';
 
 /** Fields of a rig by their path: name and role. */
 const LEAVES: Readonly<Record<string, readonly [name: string, role: Role | null]>> = {
@@ -84,29 +85,18 @@ const LEAVES: Readonly<Record<string, readonly [name: string, role: Role | null]
   'cut.lagLimitMm': ['lag borne', 'slot'],
 };
 
-/** Name and role of a field; of one that is part of a named one, that one's; the last word of a path that nobody named. */
+/** Name and role of a field; of one that is part of a named one, that one's; plain words of a path that nobody named. */
 export function fieldOf(path: string): readonly [name: string, role: Role | null] {
   for (let p = path; p !== ''; p = p.slice(0, Math.max(0, p.lastIndexOf('.')))) {
     const found = LEAVES[p];
     if (found) return found;
   }
-  const last = path.split('.').pop() ?? path;
-  return [
-    last
-      .replace(/(Mm|MmS|KgM3|Ohm|MM2|Id)$/, '')
-      .replace(/([a-z])([A-Z])/g, '$1 $2')
-      .toLowerCase(),
-    null,
-  ];
+  return [plainField(path), null];
 }
 
 /** A fault of a rig's document in a sentence: the field by its name, the rule as it stands. */
 export function faultSentence(f: { readonly path: string; readonly message: string }): string {
-  if (f.path.startsWith('(')) return f.message;
-  // In a list its place comes first, counted as people count.
-  const listed = /^(\w+)\[(\d+)\]\.?(.*)$/.exec(f.path);
-  const place = listed ? `${listed[1]!} ${Number(listed[2]) + 1}` : '';
-  const field = listed ? listed[3]! : f.path;
-  const name = [place, field === '' ? '' : fieldOf(field)[0]].filter(Boolean).join(', ');
+  if (!LEAVES[f.path]) return faultWords(f);
+  const [name] = fieldOf(f.path);
   return `${name.charAt(0).toUpperCase()}${name.slice(1)} ${f.message}`;
 }

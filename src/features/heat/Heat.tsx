@@ -2,7 +2,7 @@
 import { CUTTERS } from '@/core/documents/cutters';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { tuned } from '@/core/engine/tune';
+import { tuned } from '@/core/engine/tuned';
 import type { OpenRig } from '@/state/types';
 import { useAlong } from '@/state/useAlong';
 import { Choice } from '@/ui/Choice';

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { driftOf } from '@/core/engine/drift';
 import { recipeOf } from '@/core/engine/recipe';
-import { tuned } from '@/core/engine/tune';
+import { tuned } from '@/core/engine/tuned';
 import { findingWords } from '@/core/words/findings';
 import { RECIPE_CAUTION, recipeLines } from '@/core/words/recipe';
 import { driftWords } from '@/core/words/drift';

@@ -1,15 +1,12 @@
 'use client';
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
-import TextField from '@mui/material/TextField';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { FindingCode } from '@/core/documents/reading';
 import { ACCEPTABLE_CODES, type AcceptableCode } from '@/core/documents/rig';
 import { apply } from '@/state/edit';
 import { useRigStore } from '@/state/RigContext';
+
+const AcceptDialog = dynamic(() => import('./AcceptDialog').then((m) => m.AcceptDialog), { ssr: false });
 
 /** Whether a finding is about the catalogue's limits of the wire alone, which its owner may have tried beyond. */
 export const acceptable = (code: FindingCode): code is AcceptableCode =>
@@ -31,47 +28,12 @@ function useAccepted(code: AcceptableCode) {
 export function Accept({ code, head }: { code: AcceptableCode; head: string }) {
   const put = useAccepted(code);
   const [open, setOpen] = useState(false);
-  const [reason, setReason] = useState('');
-  const short = reason.trim().length < 3;
   return (
     <>
       <button type="button" className="quiet" onClick={() => setOpen(true)}>
         I have tried this wire
       </button>
-      {open && (
-        <Dialog open onClose={() => setOpen(false)} aria-labelledby="accept-title" fullWidth maxWidth="xs">
-          <DialogTitle id="accept-title">{head}: accept it for this rig?</DialogTitle>
-          <DialogContent>
-            <p>
-              The limit is the catalogue’s, for new wire. If you have tried this very wire, say how: the reason
-              stands beside the finding and in the logbook. A wire that breaks whips: glasses, a tether, nobody
-              in line.
-            </p>
-            <TextField
-              label="Reason"
-              value={reason}
-              onChange={(e) => setReason(e.target.value)}
-              fullWidth
-              multiline
-              minRows={2}
-              slotProps={{ htmlInput: { maxLength: 500 } }}
-            />
-          </DialogContent>
-          <DialogActions>
-            <Button onClick={() => setOpen(false)}>Cancel</Button>
-            <Button
-              variant="contained"
-              disabled={short}
-              onClick={() => {
-                put(reason.trim());
-                setOpen(false);
-              }}
-            >
-              Accept
-            </Button>
-          </DialogActions>
-        </Dialog>
-      )}
+      {open && <AcceptDialog head={head} onClose={() => setOpen(false)} onAccept={put} />}
     </>
   );
 }

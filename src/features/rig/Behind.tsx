@@ -7,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useMemo, useState } from 'react';
 import { diagnose } from '@/core/engine/diagnosis/diagnose';
 import { PLACES, type Place } from '@/core/engine/diagnosis/signs';
-import { tuned } from '@/core/engine/tune';
+import { tuned } from '@/core/engine/tuned';
 import { CAUSE_WORDS, PLACE_WORDS } from '@/core/words/diagnosis';
 import { patchWords } from '@/core/words/fixes';
 import { apply } from '@/state/edit';

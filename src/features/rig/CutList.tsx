@@ -1,6 +1,6 @@
 'use client';
 import { memo, useState } from 'react';
-import { steadyFeed } from '@/core/engine/tune';
+import { steadyFeed } from '@/core/engine/cutFeed';
 import { controlSettingText } from '@/core/words/control';
 import type { Say } from '@/core/words/say';
 import type { CutRecord } from '@/state/types';

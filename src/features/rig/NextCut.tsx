@@ -5,7 +5,7 @@ import { changedSince } from '@/core/engine/oneChange';
 import { SHARED_SD } from '@/core/engine/reading';
 import { solve } from '@/core/engine/solve';
 import { tellingCut } from '@/core/engine/telling';
-import { tuned } from '@/core/engine/tune';
+import { tuned } from '@/core/engine/tuned';
 import { rangeText } from '@/core/units/format';
 import { adviceWords } from '@/core/words/advice';
 import { controlSettingText } from '@/core/words/control';

@@ -1,7 +1,8 @@
 'use client';
 import type { Rig } from '@/core/documents/rig';
 import { wiringPlan } from '@/core/engine/wiringPlan';
-import { cleanSettings, type WindowCurve } from '@/core/engine/windowCurve';
+import { cleanSettings } from '@/core/engine/cleanSettings';
+import type { WindowCurve } from '@/core/engine/windowCurve';
 import { controlSettingText } from '@/core/words/control';
 import { useDerived } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';

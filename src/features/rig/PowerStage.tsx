@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { memo } from 'react';
 import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
@@ -16,12 +17,14 @@ import { Choice } from '@/ui/Choice';
 import { Dial } from './Dial';
 import { ChoiceField, NumberField, optionsOf } from './Field';
 import css from './rig.module.css';
-import { BatteryFields, BatteryVolts } from './BatteryFields';
 import { CutFields } from './CutFields';
 import { FindIt } from './FindIt';
 import { Marks } from './Marks';
 import { MoreLeads } from './MoreLeads';
 import { CONTROL_NAMES, SETTING_NAMES, SUPPLY_NAMES } from './words';
+
+const BatteryFields = dynamic(() => import('./BatteryFields').then((m) => m.BatteryFields), { ssr: false });
+const BatteryVolts = dynamic(() => import('./BatteryFields').then((m) => m.BatteryVolts), { ssr: false });
 
 const NONE = '';
 /** Stands before a kind in the list of supplies, so that no thing of the drawer has its value. */

@@ -1,5 +1,4 @@
 'use client';
-import Snackbar from '@mui/material/Snackbar';
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
@@ -22,11 +21,14 @@ import { STAGE_HEADS, STAGES, stagesOf, type OwnStage, type StageId } from './st
 import { StageNav } from './StageNav';
 import { CutFields } from './CutFields';
 import { PowerLinks, TensionLinks, TryLinks } from './PowerLinks';
-import { CutterStage, FoamStage, WireStage } from './stages';
 import { TitleBar } from './TitleBar';
 import { WindowChart } from './WindowChart';
 
 const Conflict = dynamic(() => import('./Conflict').then((m) => m.Conflict), { ssr: false });
+const Snackbar = dynamic(() => import('@mui/material/Snackbar'), { ssr: false });
+const FoamStage = dynamic(() => import('./stages').then((m) => m.FoamStage));
+const CutterStage = dynamic(() => import('./stages').then((m) => m.CutterStage));
+const WireStage = dynamic(() => import('./stages').then((m) => m.WireStage));
 const TensionStage = dynamic(() => import('./TensionStage').then((m) => m.TensionStage), { ssr: false });
 const TensionFollow = dynamic(() => import('./TensionFollow').then((m) => m.TensionFollow), { ssr: false });
 const CutList = dynamic(() => import('./CutList').then((m) => m.CutList), { ssr: false });

@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import type { LoggedCut } from '@/core/documents/log';
 import { setUp } from '@/core/engine/setup';
-import { storedOf } from '@/core/engine/tune';
+import { storedOf } from '@/core/engine/cutFeed';
 import { useDerived } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
 import css from './try.module.css';

@@ -1,4 +1,4 @@
-import { steadyFeed } from '@/core/engine/tune';
+import { steadyFeed } from '@/core/engine/cutFeed';
 import type { CutRecord } from '@/state/types';
 
 export type Mark = 'too-cold' | 'good' | 'too-hot' | 'limit' | 'plain';

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { tuned } from '@/core/engine/tune';
+import { tuned } from '@/core/engine/tuned';
 import { solveWhole } from '@/core/engine/solve';
 import { wiringPlan } from '@/core/engine/wiringPlan';
 import { findingWords } from '@/core/words/findings';
