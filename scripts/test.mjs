@@ -57,7 +57,28 @@ function ensureChromium() {
   if (done.status !== 0) fail('Chromium could not be installed.');
 }
 
-if (!long) {
+if (long) {
+  // The sweeps that take minutes: ten times the rigs, benches over forty cuts.
+  const unit = path.join(cache, 'unit.json');
+  counted(
+    'long unit tests',
+    unit,
+    (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests }),
+    () =>
+      run(
+        'long unit tests',
+        'vitest/vitest.mjs',
+        [
+          'run',
+          ...['sweep', 'makers', 'benches'].map((f) => `src/core/engine/${f}.test.ts`),
+          '--reporter=default',
+          '--reporter=json',
+          `--outputFile.json=${unit}`,
+        ],
+        { LONG: '1' },
+      ),
+  );
+} else {
   check('format', 'prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.');
   check('lint', 'eslint/bin/eslint.js', '.');
   check('types', 'typescript/bin/tsc', '--noEmit');

@@ -56,6 +56,8 @@ const FAMILIES: readonly (readonly FindingCode[])[] = [
 ];
 /** What leaves a rig that does not cut, or hardly: no fix may end there. */
 const DEAD: ReadonlySet<FindingCode> = new Set(['wire-too-cold', 'cannot-start', 'heat-marginal']);
+/** What smokes or glows is no way out of anything either. */
+const HARMS: ReadonlySet<FindingCode> = new Set(['fume-limit', 'heat-too-high', 'glows']);
 
 /** Patches of a draft that are proven to remove it and to make nothing worse; the gentlest kind first. */
 export function fixesOf(
@@ -131,6 +133,7 @@ export function proof(
     const before = was.get(d.code);
     if (d.code === draft.code || lifted(d, found)) return null;
     if (!before && (RANK[d.level] <= RANK[draft.level] || DEAD.has(d.code))) return null;
+    if (!before && d.level !== 'note' && HARMS.has(d.code)) return null;
     const grown = before ? growth(before, d) : Infinity;
     if (before && d.level === 'stop' && grown > 1e-9) return null;
     if (grown > WORSE && d.level !== 'note') worsens.push(d.code);

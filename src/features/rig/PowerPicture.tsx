@@ -53,7 +53,7 @@ export function PowerPicture({ curve }: { curve: WindowCurve | null }) {
       <circle cx={138} cy={Y} r={2.6} className={css.dot} />
       <circle cx={162} cy={Y} r={2.6} className={css.dot} />
       <path d={`M138 ${Y}L160 ${Y - 12}`} className={css.loop} strokeWidth={2} />
-      <text x={150} y={Y + 24} className={css.figure}>
+      <text x={onOff === null ? 162 : 150} y={Y + 24} className={css.figure}>
         {onOff === null ? 'no switch' : `${onOff} A`}
       </text>
       <Control rig={rig} curve={curve} feedMmS={evaluation.feed === null ? null : evaluation.feed * 1000} />
