@@ -6,6 +6,8 @@ export interface Load {
   readonly share: number | null;
   /** Peak or rms amps at that instant. */
   readonly worstAmps: number;
+  /** The state whose amps rule: cold, idling or cutting; as set where amps are held. */
+  readonly state: 'cold' | 'idle' | 'cutting' | 'set';
   /** What the supply gives on the mean would be within its limit; only the pulses are over. */
   readonly peaksOnly: boolean;
   /** Least wire resistance that the supply allows, V/maxAmps, Ω. */
@@ -24,6 +26,7 @@ export function loadOf(s: Setup, idleAmps: number, cuttingAmps: number, idleC: n
     return {
       share: max === null ? null : drive.heldAmps / max,
       worstAmps: drive.heldAmps,
+      state: 'set',
       peaksOnly: false,
       leastOhm,
     };
@@ -31,17 +34,25 @@ export function loadOf(s: Setup, idleAmps: number, cuttingAmps: number, idleC: n
   const bench = rig.supply.kind === 'bench';
   const coldAmps = drive.volts / (drive.restOhm + ohmPerMetre(s, s.room.airC) * s.length);
   const rms = Math.max(bench ? 0 : coldAmps, idleAmps, cuttingAmps);
+  let state: Load['state'] =
+    !bench && coldAmps >= rms * (1 - 1e-9)
+      ? 'cold'
+      : rms === cuttingAmps && cuttingAmps > idleAmps
+        ? 'cutting'
+        : 'idle';
   // A buck converter draws its output's watts, over its efficiency, at the supply's own volts.
   let worst = drive.kind === 'buck' ? (drive.volts * rms) / (rig.control.efficiency * drive.openVolts) : rms;
   if (drive.pulsed && drive.volts > 0) {
     const coolest = bench ? idleC : s.room.airC;
     const pulse = drive.openVolts / (drive.restOhm + ohmPerMetre(s, coolest) * s.length);
+    if (pulse >= worst * (1 - 1e-9)) state = bench ? 'idle' : 'cold';
     worst = Math.max(pulse, drive.heldOhm === null ? drive.openVolts * (rms / drive.volts) : 0);
   }
-  if (max === null) return { share: null, worstAmps: worst, peaksOnly: false, leastOhm };
+  if (max === null) return { share: null, worstAmps: worst, state, peaksOnly: false, leastOhm };
   return {
     share: worst / max,
     worstAmps: worst,
+    state,
     peaksOnly: drive.pulsed && worst > max && dutyOf(s) * worst <= max,
     leastOhm,
   };

@@ -15,7 +15,7 @@ const num = (v: Values, key: string) => v[key] as number | null;
 const TELLERS: Record<FindingCode, Teller> = {
   'supply-overload': (v, say) => ({
     head: 'Too much for this supply',
-    text: `The wire would draw ${say(num(v, 'amps'), 'amps')} from a supply that gives ${say(num(v, 'maxAmps'), 'amps')}: ${say(num(v, 'load'), 'share')} of its limit. The wire has ${say(num(v, 'wireOhm'), 'ohms')} cold; ${say(num(v, 'leastOhm'), 'ohms')} is the least this supply allows. ${OVERLOADED[String(v['supply'])] ?? 'It overheats.'}`,
+    text: `The wire would draw ${say(num(v, 'amps'), 'amps')} from a supply that gives ${say(num(v, 'maxAmps'), 'amps')}: ${say(num(v, 'load'), 'share')} of its limit. ${v['state'] === 'set' ? 'That is what its dial is set to hold.' : `The wire has ${say(num(v, 'wireOhm'), 'ohms')} ${v['state'] === 'cold' ? 'cold' : 'hot'}; ${say(num(v, 'leastOhm'), 'ohms')} is the least this supply allows.`} ${OVERLOADED[String(v['supply'])] ?? 'It overheats.'}`,
   }),
   'pulse-peak-overload': (v, say) => ({
     head: 'The pulses are too strong',

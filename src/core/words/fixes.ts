@@ -68,7 +68,8 @@ export function patchWords(patch: Part, rig: Pick<Rig, 'control'>, say: Say, toM
   if (typeof leads?.['switchA'] === 'number') words.push(`add a switch for ${leads['switchA']} A`);
   if ((patch['frame'] as Part | undefined)?.['material'] === 'metal-insulated')
     words.push('insulate both anchors');
-  if (typeof control?.['frequencyHz'] === 'number' && control['kind'] === undefined) words.push(`pulse at ${control['frequencyHz']} Hz`);
+  if (typeof control?.['frequencyHz'] === 'number' && control['kind'] === undefined)
+    words.push(`pulse at ${control['frequencyHz']} Hz`);
   if (typeof cut?.['feedMmS'] === 'number') words.push(`cut at ${say(cut['feedMmS'], 'feed')}`);
   if (cut?.['feedMmS'] === null) words.push('let the feed follow');
   const all = words.join(', ');

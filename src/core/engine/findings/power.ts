@@ -13,7 +13,7 @@ const EASY = 0.75;
 export const powerFindings: Finder = (e) => [load(e), limitUnknown(e), voltsShort(e), ...shock(e)];
 
 function load(e: Evaluation): Draft | null {
-  const { share, worstAmps, peaksOnly, leastOhm } = e.load;
+  const { share, worstAmps, peaksOnly, leastOhm, state } = e.load;
   if (share === null || !(share > 0.8)) return null;
   const code = share <= 1 ? 'supply-near-limit' : peaksOnly ? 'pulse-peak-overload' : 'supply-overload';
   const { s } = e;
@@ -25,7 +25,8 @@ function load(e: Evaluation): Draft | null {
       amps: worstAmps,
       maxAmps: s.drive.maxAmps,
       leastOhm,
-      wireOhm: ohmPerMetre(s, s.room.airC) * s.length,
+      wireOhm: ohmPerMetre(s, state === 'cold' || state === 'set' ? s.room.airC : e.idle.airC) * s.length,
+      state,
       supply: s.rig.supply.kind,
     },
     tries: () => easeLoad(e, share),

@@ -40,6 +40,7 @@ export function screen({ setting, short, need, s }: Prepared): Refused | null {
       maxAmps: s.drive.maxAmps,
       leastOhm: supply.volts / s.drive.maxAmps!,
       wireOhm: coldOhm(s, need),
+      state: s.drive.heldAmps === null ? 'cold' : 'set',
       supply: supply.kind,
     });
   const holds = s.drive.maxAmps === null || (load !== null && load.share <= 1);
