@@ -26,9 +26,9 @@ import { WindowChart } from './WindowChart';
 
 const Conflict = dynamic(() => import('./Conflict').then((m) => m.Conflict), { ssr: false });
 const Snackbar = dynamic(() => import('@mui/material/Snackbar'), { ssr: false });
-const FoamStage = dynamic(() => import('./stages').then((m) => m.FoamStage));
-const CutterStage = dynamic(() => import('./stages').then((m) => m.CutterStage));
-const WireStage = dynamic(() => import('./stages').then((m) => m.WireStage));
+const FoamStage = dynamic(() => import('./stages').then((m) => m.FoamStage), { ssr: false });
+const CutterStage = dynamic(() => import('./stages').then((m) => m.CutterStage), { ssr: false });
+const WireStage = dynamic(() => import('./stages').then((m) => m.WireStage), { ssr: false });
 const TensionStage = dynamic(() => import('./TensionStage').then((m) => m.TensionStage), { ssr: false });
 const TensionFollow = dynamic(() => import('./TensionFollow').then((m) => m.TensionFollow), { ssr: false });
 const CutList = dynamic(() => import('./CutList').then((m) => m.CutList), { ssr: false });
