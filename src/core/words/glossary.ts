@@ -53,7 +53,7 @@ export const GLOSSARY = {
     'Test cut',
     'An offcut of the same foam and the same width, at least 50 mm deep and timed: the first 12 mm run fast on stored heat.',
   ],
-  limitCut: ['Limit cut', 'A test cut pushed as fast as the wire will go, just until it begins to bow.'],
+  limitCut: ['Limit cut', 'A test cut pushed as fast as the wire will go, just until it begins to bend.'],
   setAside: [
     'Set aside',
     'A timing so far from all the others that it is left out, where you can see it, until you say what happened.',

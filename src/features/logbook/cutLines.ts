@@ -23,7 +23,7 @@ export function cutLines(entry: LogEntry, say: Say): (readonly [string, string])
     ['Feed', or(made.feedMmS, 'feed')],
     ['Marks', cut.marks?.map((m) => `${say(m.mm, 'depth')} at ${say(m.s, 'time')}`).join(', ') ?? '–'],
     ['Slot', or(cut.kerfMm, 'slot')],
-    ['It cut', cut.limit ? 'at the limit: the wire began to bow' : cut.grade ? GRADE_WORDS[cut.grade].toLowerCase() : 'not judged'],
+    ['It cut', cut.limit ? 'at the limit: the wire began to bend' : cut.grade ? GRADE_WORDS[cut.grade].toLowerCase() : 'not judged'],
     ['Seen', cut.seen.map((s) => SEEN_WORDS[s]).join(', ') || '–'],
     ['Sanded', cut.sanded ? `${SANDED_WORDS[cut.sanded.where]}, ${say(cut.sanded.minutes, 'count')} min` : '–'],
     ['Note', cut.note || '–'],

@@ -182,7 +182,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
           <Check
             label={
               <>
-                Pushed until the wire began to bow: <Term k="limitCut">the limit</Term>
+                As fast as the wire went before it bent: <Term k="limitCut">the limit</Term>
               </>
             }
             checked={draft.limit}
