@@ -57,7 +57,7 @@ test('tuning visibly narrows the window', async ({ page, request }) => {
   const before = await spread();
   for (const seconds of ['10', '10.6']) {
     await page.getByRole('textbox', { name: 'Seconds' }).fill(seconds);
-    await page.getByLabel(/^Pushed until/).check();
+    await page.getByLabel(/^As fast as the wire/).check();
     await page.getByRole('button', { name: 'Log this cut' }).click();
     await expect(page.getByText('The range is narrower now').last()).toBeVisible();
   }
