@@ -48,7 +48,7 @@ function Inside(p: { title: string; stage: string; children: (view: PlanView, st
           <p className={css.back}>
             <Link href={`/rig/${id}?stage=${p.stage}`}>{name || 'The rig'}</Link>
           </p>
-          <h1>{p.title}</h1>
+          <h1>{none ? 'Not planned yet' : p.title}</h1>
         </div>
         {!none && (
           <div className={css.pick}>
