@@ -42,7 +42,17 @@ export async function startServer(o: Options = {}): Promise<Server> {
   const data = o.data ?? newFolder();
   const child = spawn(
     process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
+    // A connection that a test leaves idle through a long page is kept, or the next request on it is cut off.
+    [
+      'node_modules/next/dist/bin/next',
+      'start',
+      '-p',
+      String(port),
+      '-H',
+      '127.0.0.1',
+      '--keepAliveTimeout',
+      '120000',
+    ],
     {
       cwd: root,
       stdio: ['ignore', 'pipe', 'pipe'],
