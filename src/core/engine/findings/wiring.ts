@@ -1,4 +1,5 @@
 import { CUTTERS } from '../../documents/cutters';
+import type { Rig } from '../../documents/rig';
 import { cordAmps, cordFor } from '../../physics/circuit/cord';
 import { fuseFor } from '../../physics/circuit/fuse';
 import { switchFor } from '../../physics/circuit/switch';
@@ -85,11 +86,17 @@ function losses(e: Evaluation): (Draft | null)[] {
   ];
 }
 
+/** Whether a supply can push more than the leads carry, or nobody knows, and no fuse stands in the loop. */
+export function fuseMissing({ supply, leads }: Rig): boolean {
+  const strong = supply.kind === 'battery' || supply.kind === 'transformer' || supply.kind === 'other';
+  const over = strong || supply.maxAmps === null || supply.maxAmps > cordAmps(leads.areaMm2);
+  return leads.fuseA === null && over;
+}
+
 function noFuse(e: Evaluation): Draft | null {
   const { supply, leads: l } = e.s.rig;
   const carries = cordAmps(l.areaMm2);
-  const strong = supply.kind === 'battery' || supply.kind === 'transformer' || supply.kind === 'other';
-  if (l.fuseA !== null || !(strong || supply.maxAmps === null || supply.maxAmps > carries)) return null;
+  if (!fuseMissing(e.s.rig)) return null;
   const amps = e.off ? 0 : Math.max(0.1, running(e));
   const fuse = amps > 0 ? fuseFor(amps, carries, supply.kind === 'battery') : null;
   return {

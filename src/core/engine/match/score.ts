@@ -2,7 +2,7 @@ import { PLAIN_WEIGHTS, WEIGHT_KEYS, type Weights, type WeightKey } from '../../
 import type { Evaluation } from '../evaluate';
 import { handLed } from '../../documents/rigDefaults';
 import { tensileStrength } from '../../physics/wire/strength';
-import { stepShare, wiringFindings } from '../findings/wiring';
+import { fuseMissing, stepShare } from '../findings/wiring';
 import { ohmPerMetre } from '../setup';
 
 export type Parts = Readonly<Record<WeightKey, number>>;
@@ -40,7 +40,8 @@ export function partsOf(e: Evaluation): Parts {
   return {
     reserve: Math.min(inHand, room) * lasts(e),
     load:
-      (e.load.share === null ? UNKNOWN_LOAD : clamp((1 - e.load.share) / 0.2)) * (wantsFuse(e) ? NO_FUSE : 1),
+      (e.load.share === null ? UNKNOWN_LOAD : clamp((1 - e.load.share) / 0.2)) *
+      (fuseMissing(e.s.rig) ? NO_FUSE : 1),
     dial: dialPart(e),
     strength: clamp((USE.most - hotShare) / (USE.most - USE.easy)) * stoutness(e),
     leads: clamp((LOSS.poor - s.drive.leadOhm / wireOhm) / (LOSS.poor - LOSS.little)),
@@ -58,8 +59,6 @@ function lasts(e: Evaluation): number {
   const [full, stop] = e.battery.fastestFeedMmS;
   return full ? clamp((stop ?? 0) / full) : 1;
 }
-
-const wantsFuse = (e: Evaluation) => wiringFindings(e).some((d) => d?.code === 'no-fuse');
 
 /** Among equals the wire that lasts stands first: thicker, the more so where hands lead it. */
 function stoutness(e: Evaluation): number {
