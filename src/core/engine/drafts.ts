@@ -27,13 +27,13 @@ export const FINDERS: readonly Finder[] = [
 /** The findings of an evaluation, the worst first, without words. */
 export function drafts(e: Evaluation, finders: readonly Finder[] = FINDERS): Draft[] {
   const sorted: Draft[][] = [[], [], []];
-  for (const finder of finders)
-    for (const found of finder(e)) {
-      if (!found) continue;
-      const d = owned(e, found);
-      sorted[RANK[d.level]]!.push(d);
-    }
+  for (const d of draftsInTurn(e, finders)) sorted[RANK[d.level]]!.push(d);
   return sorted.flat();
+}
+
+/** The same, one by one as they are found: what needs another solve comes late, for who may stop early. */
+export function* draftsInTurn(e: Evaluation, finders: readonly Finder[]): Iterable<Draft> {
+  for (const finder of finders) for (const found of finder(e)) if (found) yield owned(e, found);
 }
 
 /** A finding as a document writes it, without fixes. */

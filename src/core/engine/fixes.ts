@@ -2,7 +2,7 @@ import { SETTING_LIMITS, type ControlKind } from '../documents/controlKinds';
 import type { FindingCode } from '../documents/reading';
 import type { Rig } from '../documents/rig';
 import { handLed } from '../documents/rigDefaults';
-import { drafts, FINDERS, RANK } from './drafts';
+import { draftsInTurn, FINDERS, RANK } from './drafts';
 import { evaluate, heldAnew, type Evaluation } from './evaluate';
 import type { Draft, Finder, Patch } from './findings/draft';
 import { tensionFindings } from './findings/tension';
@@ -117,29 +117,39 @@ export function proof(
   near: Evaluation,
 ): FindingCode[] | null {
   if (!legal(rig, patch) || !buildable(rig, patch)) return null;
-  const patched = merge(rig, patch);
   // What no current flows by changes no heat: only the wiring, and the pull where that is touched, are looked at again.
   const cold = coldPatch(patch);
   const held = cold && patch['tension'] !== undefined;
   const e = held
-    ? heldAnew(near, patched)
+    ? heldAnew(near, merge(rig, patch))
     : cold
-      ? { ...near, s: { ...near.s, rig: patched } }
-      : evaluate(patched);
-  const after = drafts(e, held ? HELD_FINDERS : cold ? WIRED_FINDERS : FINDERS);
+      ? { ...near, s: { ...near.s, rig: merge(rig, patch) } }
+      : solvedOnce(near, rig, patch);
+  if (!cold && !worthLeading(e, near)) return null;
   const was = new Map(found.map((d) => [d.code, d]));
-  const worsens: FindingCode[] = [];
-  for (const d of after) {
+  const worsens: Draft[] = [];
+  for (const d of draftsInTurn(e, held ? HELD_FINDERS : cold ? WIRED_FINDERS : FINDERS)) {
     const before = was.get(d.code);
     if (d.code === draft.code || lifted(d, found)) return null;
     if (!before && (RANK[d.level] <= RANK[draft.level] || DEAD.has(d.code))) return null;
     if (!before && d.level !== 'note' && HARMS.has(d.code)) return null;
     const grown = before ? growth(before, d) : Infinity;
     if (before && d.level === 'stop' && grown > 1e-9) return null;
-    if (grown > WORSE && d.level !== 'note') worsens.push(d.code);
+    if (grown > WORSE && d.level !== 'note') worsens.push(d);
   }
-  if (!cold && !worthLeading(e, near)) return null;
-  return worsens;
+  return worsens.sort((a, b) => RANK[a.level] - RANK[b.level]).map((d) => d.code);
+}
+
+/** Evaluations of patched rigs, by the evaluation of the rig as it is: two findings often try the same dial. */
+const AGAIN = new WeakMap<Evaluation, Map<string, Evaluation>>();
+
+function solvedOnce(near: Evaluation, rig: Rig, patch: Patch): Evaluation {
+  let solved = AGAIN.get(near);
+  if (!solved) AGAIN.set(near, (solved = new Map()));
+  const key = JSON.stringify(patch);
+  let e = solved.get(key);
+  if (!e) solved.set(key, (e = evaluate(merge(rig, patch))));
+  return e;
 }
 
 /** Share by which a finding's measure has grown; 0 where it has none. */

@@ -1,3 +1,4 @@
+import type { Alloy } from '../catalog/alloys';
 import { rootIncreasing } from '../numeric/root';
 import { feedForSlot, slotWidth } from '../physics/foam/melt';
 import { fluxAcrossSlot, radiationAcrossSlot } from '../physics/foam/flux';
@@ -27,6 +28,7 @@ const HELD_STEP = 50;
  * is searched. Under it (stainless) the quick search is tried first; it misses only where it ends on no balance (a test).
  */
 const STEEP = 2.3;
+export const steep = ({ ct }: Alloy): boolean => ct.y[ct.y.length - 1]! > STEEP;
 /** Share of the amps by which a found balance may miss before it counts as none. */
 const CLOSE = 1e-3;
 
@@ -120,8 +122,7 @@ export class States {
 
   /** The quick search where the alloy lets it, the plain one where it does not or where the quick one found no balance. */
   private quick(quick: () => CutState | 'astray' | null, plain: () => CutState | null): CutState | null {
-    const factors = this.s.alloy.ct.y;
-    if (factors[factors.length - 1]! > STEEP) return plain();
+    if (steep(this.s.alloy)) return plain();
     const found = quick();
     return found === 'astray' ? plain() : found;
   }

@@ -1,6 +1,8 @@
 import { CUTTERS } from '../../documents/cutters';
-import type { Evaluation } from '../evaluate';
+import { KNIFE_EDGE, type Evaluation } from '../evaluate';
 import { advisedFeed } from '../window';
+import { ampsForFastest, lengthForFastest, settingForFastest } from '../need';
+import type { Setup } from '../setup';
 import type { Draft, Finder, Patch } from './draft';
 import { both, coolDial, dialForFastest, dialForIdle, feedPatch, longer, shorterFor } from './patches';
 
@@ -39,16 +41,25 @@ function window(e: Evaluation): (Draft | null)[] {
 /** Slower paces to try where the heat for the feed asked is out of reach, as shares of it; the feed is then let go. */
 const SLOWER = [0.6, 0.35, 0.2];
 
+/** Whether the supply gives the amps that a fastest feed (m/s) takes; behind a buck converter it gives fewer than the wire has. */
+function fed(s: Setup, fastest: number): boolean {
+  const { maxAmps, kind } = s.drive;
+  const wanted = ampsForFastest(s, fastest);
+  return wanted !== null && (maxAmps === null || kind === 'buck' || wanted.amps <= KNIFE_EDGE * maxAmps);
+}
+
 /** More heat, by the dial or by a shorter wire; then for a slower cut. */
 function* warmer({ s, feed }: Evaluation): Iterable<Patch | null> {
   const fastest = (feed ?? PLAIN_FEED) / s.reserve;
   const letGo = s.rig.cut.feedMmS === null ? {} : { cut: { feedMmS: null } };
-  const dials = [1, ...SLOWER].map((share) => dialForFastest(s, share * fastest, 'up'));
-  const lengths = [1, ...SLOWER].map((share) => shorterFor(s, share * fastest));
-  yield dials[0]!;
-  for (const dial of dials.slice(1)) yield both(dial, letGo);
-  yield lengths[0]!;
-  for (const length of lengths.slice(1)) yield both(length, letGo);
+  const paces = [1, ...SLOWER].filter((share) => fed(s, share * fastest));
+  // What does not reach the slowest of these paces reaches none.
+  const least = paces[paces.length - 1];
+  if (least === undefined) return;
+  if (settingForFastest(s, least * fastest) !== null)
+    for (const share of paces) yield both(dialForFastest(s, share * fastest, 'up'), share < 1 ? letGo : {});
+  if ((lengthForFastest(s, least * fastest) ?? 0) > s.width)
+    for (const share of paces) yield both(shorterFor(s, share * fastest), share < 1 ? letGo : {});
 }
 
 function fast(e: Evaluation, feed: number): Draft | null {
@@ -69,12 +80,13 @@ function fast(e: Evaluation, feed: number): Draft | null {
 
 function* quicker(e: Evaluation): Iterable<Patch | null> {
   const { window: w, s } = e;
-  const under = dialForIdle(s, 0.9 * s.melt!.fumeC);
-  const cooler = coolDial(e);
-  yield dialForFastest(s, e.feed! / s.reserve, 'down');
+  const letGo = { cut: { feedMmS: null } };
+  // A feed of one's own is kept by less heat; the advised one follows the heat.
+  if (s.feed !== null) yield dialForFastest(s, s.feed / s.reserve, 'down');
   yield feedPatch(advisedFeed(w, s.reserve), 'up');
-  for (const dial of [cooler, under]) yield both(dial, { cut: { feedMmS: null } });
-  for (const factor of [1.2, 1.4]) yield both(longer(s, factor), { cut: { feedMmS: null } });
+  yield both(coolDial(e), letGo);
+  yield both(dialForIdle(s, 0.9 * s.melt!.fumeC), letGo);
+  for (const factor of [1.2, 1.4]) yield both(longer(s, factor), letGo);
 }
 
 function meltBack(e: Evaluation, feed: number): Draft | null {

@@ -41,8 +41,15 @@ export function dialForFastest(s: Setup, fastest: number, way: 'down' | 'up'): P
 /** Share of the fastest feed at which the slowest clean feed should lie where the heat was too high. */
 const COOL_SHARE = 0.6;
 
-/** The dial at which the slowest clean feed is 0.6 of the fastest; found on the current, which both grow with. */
+const COOL = new WeakMap<Evaluation, Patch | null>();
+
+/** The dial at which the slowest clean feed is 0.6 of the fastest; found on the current, which both grow with, once a rig. */
 export function coolDial(e: Evaluation): Patch | null {
+  if (!COOL.has(e)) COOL.set(e, findCool(e));
+  return COOL.get(e)!;
+}
+
+function findCool(e: Evaluation): Patch | null {
   const { s } = e;
   const now = e.window.fastest?.amps;
   if (!now) return null;

@@ -2,6 +2,7 @@ import { isolationOf } from '../../documents/supply';
 import { touchLimit } from '../../physics/circuit/touch';
 import { awgDiameter } from '../../physics/wire/awg';
 import { KNIFE_EDGE, type Evaluation } from '../evaluate';
+import { balanceAt } from '../airBalance';
 import { ohmPerMetre, type Setup } from '../setup';
 import { tidy, type Draft, type Finder, type Patch } from './draft';
 import { dial, easedDial, longer } from './patches';
@@ -36,8 +37,12 @@ function load(e: Evaluation): Draft | null {
 
 function* easeLoad(e: Evaluation, share: number): Iterable<Patch | null> {
   const { s } = e;
-  yield easedDial(s, EASY / share);
-  for (const more of [1, 1.3]) yield longer(s, (share / EASY) * more);
+  // Amps so eased that they no longer warm this wire to the foam's melting help nobody; then only a thinner wire does.
+  const eased = balanceAt(s, s.room, (e.idle.amps * EASY) / share, e.idle.airC);
+  if (!s.melt || eased > s.melt.flowC) {
+    yield easedDial(s, EASY / share);
+    for (const more of [1, 1.3]) yield longer(s, (share / EASY) * more);
+  }
   if (s.rig.wire.measuredOhm === null)
     for (const more of [1, 0.8]) {
       const thinner = soldUnder(s.rig.wire.diameterMm * Math.sqrt(EASY / share) * more);

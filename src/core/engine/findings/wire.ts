@@ -10,11 +10,8 @@ function hot(e: Evaluation): Draft | null {
   const worst = Math.max(e.idle.airC, e.idle.cutAirC);
   const { limitC, meltC } = s.alloy;
   function* tries() {
-    yield dialForFastest(
-      s,
-      e.feed !== null ? Math.min(e.feed / s.reserve, e.window.fastest?.feed ?? 0) : 0,
-      'down',
-    );
+    const fastest = e.window.fastest?.feed ?? 0;
+    if (s.feed !== null && s.feed / s.reserve < fastest) yield dialForFastest(s, s.feed / s.reserve, 'down');
     for (const share of [0.85, 0.6]) yield dialForIdle(s, share * limitC);
     for (const factor of [1.2, 1.35, 1.5]) yield longer(s, factor);
   }
