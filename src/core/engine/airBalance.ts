@@ -7,7 +7,7 @@ export function balanceAt(s: Setup, surroundings: Surroundings, amps: number, gu
   if (!(amps > 0)) return surroundings.airC;
   const square = amps * amps;
   const f = (t: number) => lossToAir(surroundings, t) - square * ohmPerMetre(s, t);
-  return lowestBalance(surroundings, s.alloy, f, hottestAt(s, amps), guess);
+  return lowestBalance(surroundings, s.alloy, f, hottestAt(s, amps), guess).x;
 }
 
 /** °C over which no balance at `amps` can lie. */

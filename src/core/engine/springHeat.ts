@@ -20,7 +20,7 @@ export function springC(e: Evaluation): [number, number] | null {
   const air = { ...e.s.room, diameter, length: 0.1, upright: false, emissivity: steel.emissivity };
   const heat = (t: number) => each ** 2 * resistancePerMetre(steel.rho20, steel.ct, area, t);
   const top = hottest(air, heat(1000));
-  const c = lowestBalance(air, steel, (t) => lossToAir(air, t) - heat(t), top, 60);
+  const c = lowestBalance(air, steel, (t) => lossToAir(air, t) - heat(t), top, 60).x;
   const rise = c - air.airC;
   return [air.airC + COILS[0] * rise, air.airC + COILS[1] * rise];
 }

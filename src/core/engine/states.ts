@@ -47,7 +47,9 @@ interface InFoam {
  */
 export class States {
   private airGuess = 300;
+  private airSlope = 0;
   private foamGuess = 250;
+  private foamSlope = 0;
   private idleC: number | null = null;
   private readonly top: number;
 
@@ -219,7 +221,9 @@ export class States {
       const amps = ampsAt(airC);
       return amps * (restOhm + this.cutOhm(airC, foamOf(airC, amps))) - volts;
     };
-    let airC = lowestBalance(s.room, s.alloy, f, this.top, this.airGuess);
+    const root = lowestBalance(s.room, s.alloy, f, this.top, this.airGuess, this.airSlope);
+    let airC = root.x;
+    this.airSlope = root.slope;
     if (s.drive.heldOhm !== null)
       airC = this.heldAt(s.drive.heldOhm, airC, (t) => this.cutOhm(t, foamOf(t, ampsAt(t))));
     const amps = ampsAt(airC);
@@ -289,7 +293,9 @@ export class States {
   }
 
   private foamRoot(f: (t: number) => number, cap: number): number {
-    this.foamGuess = rootIncreasing(f, this.s.melt!.flowC, cap, this.foamGuess, 5e-4).x;
+    const root = rootIncreasing(f, this.s.melt!.flowC, cap, this.foamGuess, 5e-4, this.foamSlope);
+    this.foamGuess = root.x;
+    this.foamSlope = root.slope;
     return this.foamGuess;
   }
 

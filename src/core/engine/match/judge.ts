@@ -2,7 +2,8 @@ import type { FindingCode, Values } from '../../documents/reading';
 import { evaluate, type Evaluation } from '../evaluate';
 import { leastRise, LEAST_RISE } from '../findings/wiring';
 import type { Draft } from '../findings/draft';
-import { drafts } from '../solve';
+import { drafts, FINDERS } from '../drafts';
+import { robustFindings } from '../findings/robust';
 import { wantedVolts, type Prepared } from './setting';
 
 export interface Refused {
@@ -33,6 +34,9 @@ const ORDER: readonly FindingCode[] = [
   'fume-limit',
 ];
 
+/** What may refuse a pairing: heat that hangs by a hair is told of a rig, and refuses none. */
+const REFUSING = FINDERS.filter((finder) => finder !== robustFindings);
+
 /** A setting within this share of what is asked for counts as reaching it: the rounding of a solve. */
 const ROUNDING = 1e-6;
 
@@ -43,7 +47,7 @@ const ROUNDING = 1e-6;
 export function judge({ setting, short, need, rig, s }: Prepared): Verdict {
   const e = evaluate(rig);
   const found = new Map<FindingCode, Values>();
-  for (const draft of drafts(e))
+  for (const draft of drafts(e, REFUSING))
     if ((draft.level === 'stop' || overloads(draft)) && !found.has(draft.code))
       found.set(draft.code, draft.values);
   if (short)

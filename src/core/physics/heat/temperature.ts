@@ -1,5 +1,5 @@
 import type { Alloy } from '../../catalog/alloys';
-import { rootIncreasing } from '../../numeric/root';
+import { rootIncreasing, type Root } from '../../numeric/root';
 import { KELVIN_0, SIGMA, type Surroundings } from './loss';
 
 /** Width in K at which a search for a temperature stops; the secant's last step leaves under a thousandth of it. */
@@ -16,7 +16,8 @@ export function hottest(s: Surroundings, mostHeat: number): number {
 
 /**
  * Lowest root in °C, from the air's temperature to `top`, of a balance f(T) that is negative in the cold: bracketed
- * from below, so that an alloy of steeply rising resistance is not taken past its first balance. `guess` starts it.
+ * from below, so that an alloy of steeply rising resistance is not taken past its first balance. `guess` starts it, with the
+ * `slope` of f there where it is known.
  * Above the solidus the figure is still given; the finding wire-melts says what it means.
  */
 export function lowestBalance(
@@ -25,14 +26,15 @@ export function lowestBalance(
   f: (tempC: number) => number,
   top: number,
   guess: number,
-): number {
+  slope = 0,
+): Root {
   const factors = alloy.ct.y;
-  if (factors[factors.length - 1]! < STEEP) return rootIncreasing(f, s.airC, top, guess, TOL).x;
+  if (factors[factors.length - 1]! < STEEP) return rootIncreasing(f, s.airC, top, guess, TOL, slope);
   const lastKink = alloy.ct.x[alloy.ct.x.length - 1]!;
   let lo = s.airC;
   while (lo < lastKink && lo + STEP < top) {
-    if (f(lo + STEP) >= 0) return rootIncreasing(f, lo, lo + STEP, guess, TOL).x;
+    if (f(lo + STEP) >= 0) return rootIncreasing(f, lo, lo + STEP, guess, TOL);
     lo += STEP;
   }
-  return rootIncreasing(f, lo, top, guess, TOL).x;
+  return rootIncreasing(f, lo, top, guess, TOL);
 }
