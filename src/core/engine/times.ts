@@ -89,11 +89,14 @@ export function slotHeat(s: Setup, feed: number, guess: number): (tempC: number)
   const m = s.melt!;
   const flux = (t: number, width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, t, width);
   let near = guess;
+  let slope = 0;
   return (t) => {
     const most = flux(t, 0);
     if (!(most > 0)) return 0;
     const f = (q: number) => q - flux(t, slotWidth(m, q, feed));
-    near = rootIncreasing(f, 0, most, Math.min(near, most), most * 1e-6).x;
+    const root = rootIncreasing(f, 0, most, Math.min(near, most), most * 1e-6, slope);
+    near = root.x;
+    slope = root.slope;
     return near;
   };
 }

@@ -57,7 +57,7 @@ function findCool(e: Evaluation): Patch | null {
     const w = windowOf(new States(heldAt(s, amps)));
     return w.fastest && w.slowest !== null ? w.slowest / w.fastest.feed - COOL_SHARE : -COOL_SHARE;
   };
-  const amps = rootIncreasing(share, 0.2 * now, now, 0.8 * now, 1e-4 * now).x;
+  const amps = rootIncreasing(share, 0.2 * now, now, 0.8 * now, 2e-3 * now).x;
   const found = new States(heldAt(s, amps)).atWidth(s.diameter);
   return found && dial(s, settingOf(s.drive, voltsFor(s, amps, found.foamC), amps), 'down');
 }
