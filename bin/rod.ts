@@ -1,5 +1,5 @@
 import fs from 'node:fs';
-import { runVerb, VERBS, type Verb } from '@/core/engine/verbs';
+import { runVerb, VERBS, type Verb } from '@/core/edge/verbs';
 
 /** What a call printed and how it ended: 0 done, 1 no such verb or file, 2 a refused document. */
 export interface Outcome {

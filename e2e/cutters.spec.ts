@@ -55,7 +55,7 @@ const BANNED: Record<string, RegExp> = {
   gantry:
     /\bbow\b(?! and| just|s? while)|templates?\b|stations?\b|two people|called cut|press on|by hand half|a hand off|both hands|lead it|fence\b/i,
   'hand-tool':
-    /\bbow\b(?! and| just|s? while)|templates?\b|stations?\b|two people|called cut|cool ends? (takes|reach)|take-up has|pluck|fence\b|root and tip/i,
+    /\bbow\b(?! and| just|s? while)|templates?\b|stations?\b|two people|called cut|unheated ends? (takes|reach)|take-up has|pluck|fence\b|root and tip/i,
   'pulled-bow': /two people, stations called|falls? between|fence\b/i,
   'drop-bow': /two people, stations called|fence\b/i,
   bow: /fence\b|motors? lead/i,

@@ -20,7 +20,7 @@ test('measured ohms beat the catalogue, say so, and a hung wire leaves less on i
   await page.getByLabel('From the drawer').selectOption({ label: 'Nickel-chromium 25 gauge' });
   await page.getByLabel('From the drawer').selectOption({ label: 'Nickel-chromium 28 gauge' });
   await expect(ohms).toHaveValue('5.88');
-  await expect(page.locator('label', { hasText: 'Ohms, cold' })).toContainText('measured');
+  await expect(page.locator('label', { hasText: 'Resistance, cold' })).toContainText('measured');
   await saved(page);
   const rig = page.url().match(/rig\/([0-9a-f-]+)/)![1]!;
   const doc = await (await request.get(`/api/rigs/${rig}/document`)).json();
@@ -40,10 +40,10 @@ test('measured ohms beat the catalogue, say so, and a hung wire leaves less on i
 test('a supply read the wrong way round is caught and turned', async ({ page }) => {
   await page.goto('/drawer');
   await page.getByRole('button', { name: 'Add supply' }).click();
-  await page.getByLabel('Volts', { exact: true }).fill('15');
-  await page.getByLabel('Most amps').fill('5');
+  await page.getByLabel('Voltage', { exact: true }).fill('15');
+  await page.getByLabel('Max current').fill('5');
   await page.getByLabel('What wire may it drive?').selectOption('at-most');
-  await page.getByRole('textbox', { name: 'Ohms' }).fill('3');
+  await page.getByRole('textbox', { name: 'Resistance' }).fill('3');
   const says = page.getByRole('dialog').getByRole('status');
   await expect(says).toContainText('Turned round');
   await expect(says).toContainText('is the least wire, not the most');

@@ -17,11 +17,11 @@ test('an empty shelf offers a start and a sample workshop, which can be emptied 
   await page.getByLabel('Name of the rig').fill('My evening bow');
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await page.goto('/');
-  await page.getByRole('button', { name: 'Put away Pad slicer' }).click();
+  await page.getByRole('button', { name: 'Archive Pad slicer' }).click();
   await expect(page.getByRole('link', { name: 'Pad slicer' })).toBeHidden();
-  await page.getByRole('link', { name: 'Put away', exact: true }).click();
-  await page.getByRole('button', { name: 'Bring back Pad slicer' }).click();
-  await expect(page.getByText('Nothing is put away.')).toBeVisible();
+  await page.getByRole('link', { name: 'Archive', exact: true }).click();
+  await page.getByRole('button', { name: 'Restore Pad slicer' }).click();
+  await expect(page.getByText('Nothing is archived.')).toBeVisible();
 
   await page.goto('/');
   await page.getByRole('button', { name: 'Duplicate Sign towers' }).click();

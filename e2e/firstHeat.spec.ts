@@ -72,15 +72,15 @@ test('readings typed in are kept through a reload, and correct the rig; nothing 
   for (const box of await before.getByRole('checkbox').all()) await box.check();
   await steps.getByRole('button', { name: 'It is set' }).first().click();
   // What a wire two gauges thicker draws: 1.03 A at 4.53 V is 4.4 Ω, where 0.455 mm has 6.97.
-  await steps.getByRole('textbox', { name: 'Meter, amps' }).fill('1.03');
-  await steps.getByRole('textbox', { name: 'Meter, volts' }).fill('4.53');
+  await steps.getByRole('textbox', { name: 'Meter, current' }).fill('1.03');
+  await steps.getByRole('textbox', { name: 'Meter, voltage' }).fill('4.53');
   await expect(page.getByText(/Cold, this wire has 4\.3\d\sΩ/)).toBeVisible();
   await page.reload();
-  await expect(steps.getByRole('textbox', { name: 'Meter, amps' })).toHaveValue('1.03');
+  await expect(steps.getByRole('textbox', { name: 'Meter, current' })).toHaveValue('1.03');
   const says = page.getByRole('region', { name: 'What the readings say' });
   await expect(says.getByRole('listitem').first()).toContainText('Another gauge');
   await says.getByRole('button', { name: 'It is so: correct the rig' }).first().click();
-  await page.getByRole('button', { name: 'Take these ohms' }).click();
+  await page.getByRole('button', { name: 'Use this resistance' }).click();
   await expect(page.getByRole('button', { name: 'The rig has them' })).toBeVisible();
   await page.getByRole('button', { name: 'It is off: log this heat' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Logged.' })).toBeVisible();

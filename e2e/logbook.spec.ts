@@ -41,10 +41,10 @@ test('the time line is filtered, sorted, searched, kept as a view; two cuts lie 
   await expect(page).toHaveURL(/grade=limit&sort=feed/);
   await page.reload();
   await expect(page.getByRole('columnheader', { name: 'feed' })).toHaveAttribute('aria-sort', 'descending');
-  const boxes = page.getByRole('checkbox', { name: /^Side by side/ });
+  const boxes = page.getByRole('checkbox', { name: /^Compare the cut/ });
   await boxes.nth(0).check();
   await boxes.nth(1).check();
-  const two = page.getByRole('region', { name: 'Two cuts side by side' });
+  const two = page.getByRole('region', { name: 'Two cuts compared' });
   await expect(two).toContainText(/\d+ of 16 lines differ/);
   await accessible(page);
 });
@@ -151,7 +151,7 @@ test('own files come back exactly; a torn one names its line and changes nothing
   expect((await send('a,b\n1,2\n')).status()).toBe(422);
 
   await page.goto('/log');
-  await page.getByRole('button', { name: 'Bring cuts in …' }).click();
+  await page.getByRole('button', { name: 'Import cuts …' }).click();
   const dialog = page.getByRole('dialog');
   const file = (name: string, text: string) =>
     dialog
@@ -165,12 +165,12 @@ test('own files come back exactly; a torn one names its line and changes nothing
   await expect(dialog.getByLabel('Feed is the column')).toHaveValue('Speed (in/min)');
   await dialog.getByLabel('Setting is the column').selectOption({ label: 'none' });
   await accessible(page);
-  await dialog.getByRole('button', { name: 'Bring them in' }).click();
+  await dialog.getByRole('button', { name: 'Import them' }).click();
   await expect(dialog.getByRole('alert')).toContainText('line 3, Speed (in/min): “x” is not a number');
   await file('mine.csv', sheet.replace(';x;', ';7.5;'));
   await dialog.getByLabel('They belong to').selectOption({ label: 'Evening bow' });
   await dialog.getByLabel('Setting is the column').selectOption({ label: 'none' });
-  await dialog.getByRole('button', { name: 'Bring them in' }).click();
+  await dialog.getByRole('button', { name: 'Import them' }).click();
   await expect(dialog.getByRole('status')).toContainText('2 cuts brought in');
   await dialog.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('searchbox', { name: 'Search' }).fill('SUM(');

@@ -45,10 +45,10 @@ test('fill a drawer, match it, make a rig, print its wiring list', async ({ page
   expect((await answer.json()).pairs.length).toBeGreaterThan(0);
 
   // Two side by side, then one of them becomes a rig.
-  const ticks = page.getByRole('checkbox', { name: /^Lay side by side/ });
+  const ticks = page.getByRole('checkbox', { name: /^Compare: / });
   await ticks.nth(0).check();
   await ticks.nth(1).check();
-  await expect(page.getByRole('region', { name: 'Laid side by side' })).toContainText('Meter should read');
+  await expect(page.getByRole('region', { name: 'Compared' })).toContainText('Meter should read');
   await page
     .getByRole('button', { name: /^Make it a rig: / })
     .first()

@@ -80,7 +80,7 @@ test('the wrong rig shows its overload, and "try it" cures it; undo brings it ba
 test('why shows the relation with this rig’s numbers', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('link', { name: 'Blade bow' }).click();
-  await page.getByRole('button', { name: 'Why: fastest feed' }).click();
+  await page.getByRole('button', { name: 'Why: max feed' }).click();
   const why = page.getByRole('dialog');
   await expect(why).toContainText('33 kg/m³'.replace('33', '33.0'));
   await expect(why).toContainText('Rosenthal');
@@ -169,7 +169,7 @@ test('a supply in use names its rigs before it goes', async ({ page }) => {
   await page.getByRole('button', { name: 'Add wire' }).click();
   await page.getByLabel('Name').fill('Spare spool');
   await page.getByRole('textbox', { name: 'Gauge' }).fill('30 awg');
-  await page.getByRole('button', { name: 'Put it in' }).click();
+  await page.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByRole('rowheader', { name: 'Spare spool' })).toBeVisible();
   await page.getByRole('button', { name: 'Take out Spare spool' }).click();
   await page.getByRole('button', { name: 'Take it out' }).click();

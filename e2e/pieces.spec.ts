@@ -50,9 +50,9 @@ test('a blade from two sections to printed templates', async ({ page, request })
   await expect(end(page, 'Tip').getByRole('alert')).toContainText('four or five digits');
   await end(page, 'Tip').getByLabel('Digits').fill('23012');
   await end(page, 'Tip').getByLabel('Chord').fill('130');
-  await page.getByLabel('Twist, tail up').fill('4');
+  await page.getByLabel('Washout').fill('4');
   const follow = page.getByRole('region', { name: 'What falls out of the block?' });
-  await expect(follow.getByText('Slot, tip')).toBeVisible();
+  await expect(follow.getByText('Kerf, tip')).toBeVisible();
   await expect(follow.getByText(/under|[+−]/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Forecast' }).click();
   await expect(page.getByRole('table', { name: /Largest deviations/ })).toBeVisible();
@@ -92,15 +92,15 @@ test('a blade from two sections to printed templates', async ({ page, request })
   const wanted = async (name: string, k: number) =>
     Number.parseFloat((await mount.getByLabel(name).nth(k).getAttribute('placeholder'))!);
   for (const k of [0, 1]) {
-    const nose = await wanted('Nose over the bench', k);
-    const tail = await wanted('Tail over the bench', k);
-    const front = await wanted('Nose from the front', k);
-    await mount.getByLabel('Nose over the bench').nth(k).fill(String(nose));
+    const nose = await wanted('Leading edge over the bench', k);
+    const tail = await wanted('Trailing edge over the bench', k);
+    const front = await wanted('Leading edge from the front', k);
+    await mount.getByLabel('Leading edge over the bench').nth(k).fill(String(nose));
     await mount
-      .getByLabel('Tail over the bench')
+      .getByLabel('Trailing edge over the bench')
       .nth(k)
       .fill(String(k === 1 ? tail + 2 : tail));
-    await mount.getByLabel('Nose from the front').nth(k).fill(String(front));
+    await mount.getByLabel('Leading edge from the front').nth(k).fill(String(front));
   }
   // 2 mm over a chord of 130: 0.88°.
   await expect(mount.getByRole('row', { name: /Core skewed by/ })).toContainText(/\+0\.(8|9)\d°/);
@@ -159,7 +159,7 @@ test('swing arm: both radii, the cold rehearsal moves the clamp', async ({ page,
   const scale = page.getByRole('region', { name: 'To scale' });
   const number = async (name: string) =>
     Number.parseFloat((await scale.getByRole('row', { name: new RegExp(name) }).getByRole('cell').innerText()).replace(/[^\d.]/g, ' ')); // prettier-ignore
-  const ratio = (await number('Way of the root')) / (await number('Way of the tip'));
+  const ratio = (await number('Path length, root')) / (await number('Path length, tip'));
   expect((await number('Root cord clamped at')) / (await number('Tip cord clamped at'))).toBeCloseTo(ratio, 2);
   const cold = page.getByRole('region', { name: 'Cold rehearsal' });
   const wanted = Number.parseFloat(

@@ -47,7 +47,7 @@ test('tuning visibly narrows the window', async ({ page, request }) => {
   const { id } = rigs.find((r) => r.doc.name === 'Evening bow')!;
   await page.goto(`/rig/${id}?stage=try`);
   await expect(page.getByText('untuned: feeds ±35 %')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Next cut' })).toContainText('The most telling cut');
+  await expect(page.getByRole('region', { name: 'Next cut' })).toContainText('The most informative cut');
   const spread = async () => {
     const doc = await (await request.get(`/api/rigs/${id}/document`)).json();
     const [low, high] = (await (await request.post('/api/v1/solve', { data: doc })).json()).spread

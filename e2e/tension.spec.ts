@@ -36,9 +36,9 @@ test('set a spring by the procedure, log the reading, and the finding goes', asy
   await expect(steps).toContainText(/1\.50\sN\/mm/);
   await page.getByRole('textbox', { name: 'Length on the rig now' }).fill('92');
   await expect(steps).toContainText(/That is 45\.0\sN, cold/);
-  await steps.getByRole('button', { name: 'Log it as the rig’s pull' }).click();
+  await steps.getByRole('button', { name: 'Log it as the rig’s tension' }).click();
   await expect(steps.getByRole('status')).toContainText(/Logged: 45\.0\sN, cold/);
-  const now = page.getByRole('region', { name: 'The pull now' });
+  const now = page.getByRole('region', { name: 'The tension now' });
   await expect(now).toContainText('Nothing found against it');
   await expect(
     page.getByRole('region', { name: 'Over days' }).getByRole('row', { name: /45\.0\sN cold/ }),
@@ -104,7 +104,7 @@ test('a springy frame takes a rate; the lag is drawn; a falling bow is balanced'
   );
   await page.goto(`/rig/${id}?stage=tension`);
   await page.getByRole('button', { name: 'What does the lag do to a curve?' }).click();
-  await expect(page.getByText(/the corner is cut off by \d/)).toBeVisible();
+  await expect(page.getByText(/the corner is cut short by \d/)).toBeVisible();
   await page.getByLabel('an arc').check();
   await expect(page.getByText(/hollow in the middle. On a smooth curve never stop/)).toBeVisible();
   await page.getByLabel('Held tight by').selectOption({ label: 'Springy frame' });

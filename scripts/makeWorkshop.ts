@@ -11,7 +11,7 @@ import { supplySchema } from '@/core/documents/supply';
 import { rigSchema, type Rig, type RigInput } from '@/core/documents/rig';
 import { setUp } from '@/core/engine/setup';
 import { solve } from '@/core/engine/solve';
-import { States } from '@/core/engine/states';
+import { OperatingPointSolver } from '@/core/engine/states';
 import { storedOf } from '@/core/engine/tune';
 import { windowOf } from '@/core/engine/window';
 import { controls, foams, leads, spools, supplies } from './workshopStock';
@@ -136,7 +136,7 @@ function season(plan: Plan, rig: Rig): LoggedCut[] {
     const steps = [0.86, 1.14, 1.0, 0.94, 1.06, 1.0, 1.0, 0.97];
     const setting = round(now * steps[i % steps.length]!, rig.control.kind === 'amps' || now < 2 ? 0.01 : 0.1);
     const s = setUp({ ...rig, control: { ...rig.control, setting }, foam: { ...rig.foam, widthMm } });
-    const w = windowOf(new States(s));
+    const w = windowOf(new OperatingPointSolver(s));
     const fastest = w.fastest!.feed * 1000 * Math.exp(-plan.lnKappa);
     const slowest = w.slowest! * 1000 * Math.exp(plan.psi - plan.lnKappa);
     const at =
@@ -195,10 +195,10 @@ function season(plan: Plan, rig: Rig): LoggedCut[] {
   }
   return out;
 }
-/** A slot as gauged: the model's at the hidden tuning, a tenth of scatter that needs no random number of its own. */
+/** A kerf as gauged: the model's at the hidden tuning, a tenth of scatter that needs no random number of its own. */
 function slotSeen(s: ReturnType<typeof setUp>, feed: number, lnKappa: number, i: number): number | null {
   const tuned = setUp({ ...s.rig, foam: { ...s.rig.foam, tuning: Math.exp(lnKappa) } });
-  const at = new States(tuned).atFeed(feed / 1000);
+  const at = new OperatingPointSolver(tuned).atFeed(feed / 1000);
   return at && at.width > s.diameter ? round(at.width * 1000 * (1 + 0.1 * Math.sin(3 * i)), 0.05) : null;
 }
 const cut = (c: object) => loggedCutSchema.parse(c);

@@ -15,6 +15,8 @@ const MAY: Record<string, readonly string[]> = {
   features: ['core', 'formats', 'ui', 'state', 'workers', 'devices', 'features'],
   app: ['core', 'formats', 'workers', 'devices', 'server', 'state', 'ui', 'features', 'app'],
 };
+/** The rooms of core, the lowest first: each may use itself and those before it. */
+const ROOMS = ['units', 'numeric', 'catalog', 'physics', 'documents', 'engine', 'words', 'edge'];
 /** Packages that may stand in core, each named with its room in core's README. */
 const CORE_PACKAGES = ['zod', 'clipper2-ts'];
 
@@ -49,6 +51,9 @@ export function wrong(i: Import): string | null {
     const bare = storey === 'core' && !isTest(i.file) && !CORE_PACKAGES.includes(i.from);
     return bare ? `package ${i.from} in core` : null;
   }
+  const [above, below] = [i.file, to].map((f) => ROOMS.indexOf(f.split(path.sep)[1]!));
+  if (storey === 'core' && to.startsWith('core') && !isTest(i.file) && below! > above!)
+    return `${ROOMS[above!]} may not use ${ROOMS[below!]}`;
   const may = MAY[storey];
   if (!may) return null; // instrumentation and proxy: Next's own files
   const there = to.split(path.sep)[0]!;
@@ -59,6 +64,26 @@ export function wrong(i: Import): string | null {
   if (storey === 'features' && there === 'features' && to.split(path.sep)[1] !== feature)
     return 'one feature may not use another';
   return null;
+}
+
+/** A way round from a file back to itself; none where the imports form a stair. */
+function circleIn(edges: ReadonlyMap<string, readonly string[]>): string[] {
+  const done = new Set<string>();
+  const walk = (f: string, way: readonly string[]): string[] => {
+    if (way.includes(f)) return [...way.slice(way.indexOf(f)), f];
+    if (done.has(f)) return [];
+    for (const next of edges.get(f) ?? []) {
+      const found = walk(next, [...way, f]);
+      if (found.length > 0) return found;
+    }
+    done.add(f);
+    return [];
+  };
+  for (const f of edges.keys()) {
+    const found = walk(f, []);
+    if (found.length > 0) return found;
+  }
+  return [];
 }
 
 describe('the house', () => {
@@ -73,9 +98,23 @@ describe('the house', () => {
     expect(at('core/engine/solve.ts', '@/server/rigs')).not.toBeNull();
     expect(at('core/engine/solve.ts', '../../db/open')).not.toBeNull();
     expect(at('core/engine/solve.ts', 'react')).not.toBeNull();
+    expect(at('core/engine/solve.ts', '../words/say')).not.toBeNull();
+    expect(at('core/units/unit.ts', '../physics/wire/awg')).not.toBeNull();
+    expect(at('core/words/say.ts', '../units/format')).toBeNull();
     expect(at('features/rig/Dial.tsx', '@/features/shelf/Shelf')).not.toBeNull();
     expect(at('features/rig/Dial.tsx', '@/db/rigs')).not.toBeNull();
     expect(at('features/rig/Dial.tsx', '@/state/types')).toBeNull();
+  });
+
+  it('no files import each other in a circle', () => {
+    const plain = files.filter((f) => !isTest(f));
+    const known = new Map(plain.map((f) => [f.replace(/\.tsx?$/, ''), f]));
+    const edges = new Map(
+      plain.map((f) => [f, importsOf(f).flatMap((i) => known.get(target(i) ?? '') ?? [])] as const),
+    );
+    expect([...edges.values()].flat().length).toBeGreaterThan(1000);
+    expect(circleIn(edges)).toEqual([]);
+    expect(circleIn(new Map([['a', ['b']], ['b', ['c']], ['c', ['b']]]))).toEqual(['b', 'c', 'b']); // prettier-ignore
   });
 
   it('no source file is over 300 lines', () => {

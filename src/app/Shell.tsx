@@ -21,7 +21,7 @@ const PLACES = [
   { href: '/match', name: 'What works', owns: (p: string) => p.startsWith('/match') },
   { href: '/log', name: 'Logbook', owns: (p: string) => p.startsWith('/log') },
   { href: '/bench', name: 'At the bench', owns: (p: string) => p.startsWith('/bench') },
-  { href: '/glossary', name: 'Words', owns: (p: string) => p.startsWith('/glossary') },
+  { href: '/glossary', name: 'Glossary', owns: (p: string) => p.startsWith('/glossary') },
   { href: '/about', name: 'About', owns: (p: string) => p.startsWith('/about') },
 ];
 

@@ -38,7 +38,6 @@ async function rowsOf<T>(db: Db, statement: SQL): Promise<T[]> {
 
 /** Text as a pattern of LIKE, its own signs taken literally. */
 const like = (text: string) => `%${text.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
-const DAY_MS = 86_400_000;
 
 const all = (parts: SQL[]): SQL => (parts.length ? sql` where ${sql.join(parts, sql` and `)}` : sql``);
 
@@ -46,9 +45,9 @@ const all = (parts: SQL[]): SQL => (parts.length ? sql` where ${sql.join(parts, 
 function common(q: LogQuery, text: SQL): SQL[] {
   const out: SQL[] = [];
   if (q.rig) out.push(sql`t.rig_id = ${q.rig}`);
-  if (q.from) out.push(sql`t.at >= ${`${q.from}T00:00:00Z`}::timestamptz`);
-  if (q.to)
-    out.push(sql`t.at < ${new Date(Date.parse(`${q.to}T00:00:00Z`) + DAY_MS).toISOString()}::timestamptz`);
+  // A day is the reader's: it begins at midnight in their zone, and may have 23 or 25 hours.
+  if (q.from) out.push(sql`t.at >= (${q.from}::timestamp at time zone ${q.zone})`);
+  if (q.to) out.push(sql`t.at < ((${q.to}::date + 1)::timestamp at time zone ${q.zone})`);
   if (q.q)
     out.push(
       sql`(${text} ilike ${like(q.q)} or t.rig_id in (select id from rigs where name ilike ${like(q.q)}))`,

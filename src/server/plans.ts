@@ -1,6 +1,6 @@
 import 'server-only';
 import { z } from 'zod';
-import { planOut, type TemplatePlan } from '@/core/engine/template/template';
+import { planOut } from '@/core/engine/template/template';
 import { CoreFault } from '@/core/numeric/fault';
 import type { Profile } from '@/core/units/profile';
 import { cuttingLines, templateLines } from '@/core/words/planSheet';
@@ -16,6 +16,7 @@ import { getRig } from '@/db/rigs';
 import { database } from './db';
 import { pdfDownload, Refusal, refusal } from './http';
 import { openRig } from './rigs';
+import type { TemplatePlan } from '@/core/engine/template/templatePlan';
 
 const gone = () => refusal(404, 'not-found', 'There is no such piece.');
 

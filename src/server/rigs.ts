@@ -1,9 +1,11 @@
 import 'server-only';
+import { toldAdvice } from '@/core/words/told';
 import { z } from 'zod';
 import type { cutAfterSchema, loggedCutSchema } from '@/core/documents/log';
 import { rigSchema, type Rig } from '@/core/documents/rig';
 import { advise } from '@/core/engine/advise';
-import { evidenceOf, tuned, tuningOf, type Tuning } from '@/core/engine/tune';
+import { evidenceOf, tuningOf, type Tuning } from '@/core/engine/tune';
+import { tuned } from '@/core/engine/tuned';
 import type { Advice } from '@/core/documents/advice';
 import type { Db } from '@/db/open';
 import { amendCut as writeAfter } from '@/db/cuts';
@@ -188,11 +190,8 @@ export async function logCut(id: string, cut: z.output<typeof loggedCutSchema>):
   const record = await found(db, id);
   const kept = await rigs.insertCut(db, record, cut);
   const open = await opened(db, await found(db, id));
-  const advice = advise(
-    record.doc,
-    open.tuning,
-    open.cuts.filter((c) => c.rigId === id).map((c) => c.cut),
-  );
+  const own = open.cuts.filter((c) => c.rigId === id).map((c) => c.cut);
+  const advice = toldAdvice(advise(record.doc, open.tuning, own), record.doc);
   return { open, counts: evidenceOf(kept).length > 0, advice };
 }
 

@@ -2,7 +2,8 @@ import 'server-only';
 import type { Drawer } from '@/core/documents/drawer';
 import type { Match } from '@/core/documents/match';
 import { judgeAll, written } from '@/core/engine/match/match';
-import { readAll, runVerb, type Verb } from '@/core/engine/verbs';
+import { toldMatch } from '@/core/words/told';
+import { readAll, runVerb, type Verb } from '@/core/edge/verbs';
 import { readJson, Refusal, SIZES } from './http';
 
 const MOST: Record<Verb, number> = {
@@ -33,7 +34,7 @@ async function matchInSlices(drawer: Drawer, signal: AbortSignal): Promise<Match
   const run = judgeAll(drawer);
   for (;;) {
     const step = run.next();
-    if (step.done) return written(step.value);
+    if (step.done) return toldMatch(written(step.value));
     if (signal.aborted)
       throw new Refusal(499, [{ path: '(document)', rule: 'cancelled', message: 'was cancelled' }]);
     await new Promise((resolve) => setImmediate(resolve));

@@ -1,14 +1,14 @@
 import type { Rig } from '@/core/documents/rig';
-import type { Reading } from '@/core/documents/reading';
-import type { Evaluation } from '@/core/engine/evaluate';
+import type { ReadingFigures } from '@/core/documents/reading';
 import { solveWhole } from '@/core/engine/solve';
 import type { Tuning } from '@/core/engine/tune';
 import { tuned } from '@/core/engine/tuned';
+import type { Evaluation } from '@/core/engine/evaluation';
 
 /** Everything that follows from a rig and its tuning; worked out once for each document and never stored. */
 export interface Derived {
   readonly rig: Rig;
-  readonly reading: Reading;
+  readonly reading: ReadingFigures;
   readonly evaluation: Evaluation;
 }
 

@@ -1,6 +1,6 @@
 'use client';
 import { ALLOYS } from '@/core/catalog/alloys';
-import type { Reading } from '@/core/documents/reading';
+import type { ReadingFigures } from '@/core/documents/reading';
 import type { Rig } from '@/core/documents/rig';
 import { evaluate } from '@/core/engine/evaluate';
 import type { Role } from '@/core/units/profile';
@@ -16,7 +16,7 @@ export interface Laid {
   readonly key: string;
   readonly name: string;
   readonly rig: Rig;
-  readonly reading: Reading;
+  readonly reading: ReadingFigures;
   readonly foot?: React.ReactNode;
 }
 
@@ -29,15 +29,15 @@ const ROWS: readonly (readonly [string, Value])[] = [
   ['Foam, width', ({ rig }) => [rig.foam.widthMm, 'foamSize']],
   ['Supply', ({ rig }) => [rig.supply.volts, 'volts']],
   ['Meter should read', ({ reading }) => [reading.cutting?.amps, 'amps']],
-  ['Volts at the wire', ({ reading }) => [reading.idle?.wireVolts, 'volts']],
+  ['Voltage at the wire', ({ reading }) => [reading.idle?.wireVolts, 'volts']],
   ['Heat of each metre', ({ reading }) => [reading.idle?.wattsPerM, 'heatPerLength']],
   ['Wire in air', ({ reading }) => [reading.idle?.wireC, 'temperature']],
   ['Wire in the foam', ({ reading }) => [reading.cutting?.foamC, 'temperature']],
-  ['Fastest', ({ reading }) => [reading.cutting?.fastestFeedMmS, 'feed']],
-  ['Slowest that is clean', ({ reading }) => [reading.cutting?.slowestFeedMmS, 'feed']],
-  ['In hand', ({ reading }) => [reading.cutting?.reserve == null ? null : 1 - reading.cutting.reserve, 'share']],
-  ['Slot', ({ reading }) => [reading.cutting?.kerfMm, 'slot']],
-  ['Pull, hot', ({ reading }) => [reading.tension.hotN, 'force']],
+  ['Max feed', ({ reading }) => [reading.cutting?.fastestFeedMmS, 'feed']],
+  ['Min clean feed', ({ reading }) => [reading.cutting?.slowestFeedMmS, 'feed']],
+  ['Margin', ({ reading }) => [reading.cutting?.reserve == null ? null : 1 - reading.cutting.reserve, 'share']],
+  ['Kerf', ({ reading }) => [reading.cutting?.kerfMm, 'slot']],
+  ['Tension, hot', ({ reading }) => [reading.tension.hotN, 'force']],
   ['Of what breaks the wire', ({ reading }) => [reading.tension.use, 'share']],
   ['Load on the supply', ({ reading }) => [reading.supply.load, 'share']],
   ['Lost in the leads', ({ reading }) => [reading.idle?.leadWatts, 'watts']],
@@ -56,7 +56,7 @@ export function SideBySide({ laid }: { laid: readonly Laid[] }) {
           ? say(v, role)
           : String(v);
   return (
-    <div className={css.scroll} tabIndex={0} role="group" aria-label="Side by side">
+    <div className={css.scroll} tabIndex={0} role="group" aria-label="Compare">
       <table className={css.table}>
         <thead>
           <tr>

@@ -4,11 +4,11 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { Evaluation } from '@/core/engine/evaluate';
 import { why as answer } from '@/core/words/why';
 import type { WhyTopic } from '@/core/words/whyTopics';
 import { useUnits } from './Units';
 import css from './why.module.css';
+import type { Evaluation } from '@/core/engine/evaluation';
 
 /** The relation behind a number, with this rig's own numbers in it. */
 export function WhyDialog({ topic, e, onClose }: { topic: WhyTopic; e: Evaluation; onClose: () => void }) {

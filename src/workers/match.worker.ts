@@ -1,6 +1,7 @@
 /// <reference lib="webworker" />
 import type { FindingCode } from '@/core/documents/reading';
 import { judgeAll, pairOf, ranked, refusalOf, type Judged } from '@/core/engine/match/match';
+import { refusalText } from '@/core/words/match';
 import { lengthWants } from '@/core/engine/match/wants';
 import type { Profile } from '@/core/units/profile';
 import { sayIn } from '@/core/words/say';
@@ -87,7 +88,7 @@ function rows(j: Judged, code: FindingCode, count: number) {
     .filter((r) => r.code === code)
     .slice(0, count)
     .map((r) => {
-      const { wire, lengthMm, supply, control, text } = refusalOf(j.drawn, r, say);
-      return { wire, lengthMm, supply, control: control.kind, text };
+      const { wire, lengthMm, supply, control } = refusalOf(j.drawn, r);
+      return { wire, lengthMm, supply, control: control.kind, text: refusalText(r.code, r.values, say) };
     });
 }

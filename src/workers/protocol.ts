@@ -2,7 +2,7 @@ import type { AlongReport } from '@/core/engine/along';
 import type { Estimate } from '@/core/engine/estimates';
 import type { RigCut } from '@/core/engine/tune';
 import type { Drawer, Weights } from '@/core/documents/drawer';
-import type { MatchPair } from '@/core/documents/match';
+import type { PairFigures } from '@/core/documents/match';
 import type { LengthWant } from '@/core/engine/match/wants';
 import type { FindingCode } from '@/core/documents/reading';
 import type { Plan } from '@/core/documents/plan';
@@ -37,7 +37,7 @@ export interface RefusedRow {
   readonly text: string;
 }
 /** The best length of a wire on a supply with a control, and the other lengths that work, best first. */
-export interface RankedPair extends MatchPair {
+export interface RankedPair extends PairFigures {
   readonly otherLengthsMm: readonly number[];
   /** Which wire, supply and control of it, by their places in the drawer: two may have one name. */
   readonly places: { readonly wire: number; readonly supply: number; readonly control: number };

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { Compare } from '@/features/compare/Compare';
 import { shelf } from '@/server/rigs';
 
-export const metadata: Metadata = { title: 'Side by side' };
+export const metadata: Metadata = { title: 'Compare' };
 
 export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string>> }) {
   const rigs = await shelf(false);

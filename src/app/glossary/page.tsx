@@ -1,13 +1,13 @@
 import type { Metadata } from 'next';
 import { GLOSSARY } from '@/core/words/glossary';
 
-export const metadata: Metadata = { title: 'Words' };
+export const metadata: Metadata = { title: 'Glossary' };
 
 export default function Page() {
   const words = Object.values(GLOSSARY).toSorted((a, b) => a[0].localeCompare(b[0], 'en'));
   return (
     <div className="page prose">
-      <h1>Words of the trade</h1>
+      <h1>Glossary</h1>
       <dl>
         {words.map(([name, what]) => (
           <div key={name} style={{ margin: '14px 0' }}>

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { FOAMS } from '@/core/catalog/foams';
-import { foamSchema, reserveOf } from '@/core/documents/rig';
+import { foamSchema } from '@/core/documents/rig';
+import { reserveOf } from '@/core/documents/rigDefaults';
 import { Match } from '@/features/match/Match';
 import { openRig, shelf } from '@/server/rigs';
 import { drawer } from '@/server/stock';

@@ -1,6 +1,25 @@
 import { z } from 'zod';
 import { findingSchema } from './reading';
 
+/** Why a next setting and feed are advised. */
+export const ADVICE_REASONS = [
+  'first',
+  'hotter',
+  'cooler',
+  'more-heat',
+  'less-heat',
+  'hold',
+  'back',
+  'keep',
+  'feed',
+  'faster',
+  'slower',
+  'too-cold',
+  'no-window',
+  'no-figures',
+] as const;
+export type AdviceReason = (typeof ADVICE_REASONS)[number];
+
 const triple = z.tuple([z.number(), z.number(), z.number()]);
 
 /** What the log says: the tuning, the next setting and feed, and the window at that setting. */
@@ -22,7 +41,7 @@ export const adviceSchema = z.strictObject({
     .strictObject({
       setting: z.number().nullable(),
       feedMmS: z.number().nullable(),
-      why: z.string(),
+      why: z.enum(ADVICE_REASONS),
       text: z.string(),
     })
     .nullable(),
@@ -30,3 +49,9 @@ export const adviceSchema = z.strictObject({
   enough: z.boolean(),
 });
 export type Advice = z.infer<typeof adviceSchema>;
+
+/** Advice before its texts are written. */
+export type AdviceFigures = Omit<Advice, 'next' | 'finding'> & {
+  readonly next: Omit<NonNullable<Advice['next']>, 'text'> | null;
+  readonly finding?: Omit<NonNullable<Advice['finding']>, 'text'>;
+};

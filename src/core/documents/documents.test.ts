@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { faultsOf } from './faults';
 import { loggedCutSchema } from './log';
 import { readNeedRig } from './need';
-import { guidedOf, reserveOf, rigSchema } from './rig';
+import { rigSchema } from './rig';
+import { guidedOf, reserveOf } from './rigDefaults';
 import { isolationOf, supplySchema } from './supply';
 
 const LEAST = {

@@ -79,7 +79,7 @@ export const loggedCutSchema = z
   });
 export type LoggedCut = z.infer<typeof loggedCutSchema>;
 
-/** What is measured of a cut after it was logged: slot, sanding, what was seen, a note. */
+/** What is measured of a cut after it was logged: kerf, sanding, what was seen, a note. */
 export const cutAfterSchema = z.strictObject({
   kerfMm: known(between(0.01, 100)),
   sanded: z

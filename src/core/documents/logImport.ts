@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { zoneSchema } from './logbook';
 
 /** What a column of somebody's spreadsheet can be of a cut. */
 export const MAPPED = [
@@ -15,6 +16,8 @@ const columnSchema = z.strictObject({ column: z.string().min(1).max(200), unit: 
 export const mappingSchema = z.strictObject({
   columns: z.partialRecord(z.enum(MAPPED), columnSchema),
   dayOrder: z.enum(DAY_ORDERS).default('year-month-day'),
+  /** The zone that days and hours without one are meant in. */
+  zone: zoneSchema,
 });
 export type Mapping = z.output<typeof mappingSchema>;
 

@@ -23,6 +23,21 @@ const whole = (lo: number, hi: number) =>
     .transform(Number)
     .pipe(z.number().min(lo).max(hi));
 
+/** A time zone of the IANA data base, in which typed days are meant. */
+export const zoneSchema = z
+  .string()
+  .max(64)
+  .refine(isZone, 'must be a time zone, as Europe/Berlin')
+  .default('UTC');
+
+function isZone(zone: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+}
+
 /** What of the logbook is asked for, as it stands in an address. */
 export const logQuerySchema = z.strictObject({
   rig: z.string().max(64).optional(),
@@ -38,6 +53,7 @@ export const logQuerySchema = z.strictObject({
   dir: z.enum(['up', 'down']).default('down'),
   limit: whole(1, 500).default(LOG_PAGE),
   offset: whole(0, 1_000_000).default(0),
+  zone: zoneSchema,
 });
 export type LogQuery = z.output<typeof logQuerySchema>;
 

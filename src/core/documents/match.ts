@@ -1,6 +1,6 @@
 import type { Control } from './control';
 import type { WeightKey } from './drawer';
-import type { FindingCode, Reading, Values } from './reading';
+import type { FindingCode, Reading, ReadingFigures, Values } from './reading';
 import type { Rig } from './rig';
 
 /** Something a pairing still wants; `cost` null: nobody knows. */
@@ -43,3 +43,11 @@ export interface Match {
   readonly pairs: readonly MatchPair[];
   readonly refused: readonly MatchRefusal[];
 }
+
+/** A pairing and a refusal before their texts are written. */
+export type PairFigures = Omit<MatchPair, 'reading'> & { readonly reading: ReadingFigures | null };
+export type RefusalFigures = Omit<MatchRefusal, 'text'>;
+export type MatchFigures = Omit<Match, 'pairs' | 'refused'> & {
+  readonly pairs: readonly PairFigures[];
+  readonly refused: readonly RefusalFigures[];
+};

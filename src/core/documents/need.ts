@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { faultsOf, type DocumentFault } from './faults';
-import { findingSchema } from './reading';
+import { findingSchema, type FindingFigures } from './reading';
 import { rigSchema, type Rig } from './rig';
 
 const n = z.number().nullable();
 
-/** What a cut asks for: the current at which the fastest feed is feed / reserve, and all that follows. */
+/** What a cut asks for: the current at which the max feed is feed / reserve, and all that follows. */
 export const needSchema = z.strictObject({
   format: z.literal('upwind-rod/need'),
   version: z.literal(1),
@@ -23,6 +23,10 @@ export const needSchema = z.strictObject({
   findings: z.array(findingSchema.omit({ fixes: true })),
 });
 export type Need = z.infer<typeof needSchema>;
+/** A need before its texts are written. */
+export type NeedFigures = Omit<Need, 'findings'> & {
+  readonly findings: readonly Omit<FindingFigures, 'fixes'>[];
+};
 
 /** A rig to reckon a need for; `powered`: its supply and control were given, and `setting` is wanted. */
 export type NeedRig = { readonly rig: Rig; readonly powered: boolean };

@@ -89,6 +89,10 @@ export const findingSchema = z.strictObject({
   ),
 });
 export type Finding = z.infer<typeof findingSchema>;
+/** A finding before its texts are written. */
+export type FindingFigures = Omit<Finding, 'text' | 'fixes'> & {
+  readonly fixes: readonly Omit<Finding['fixes'][number], 'text'>[];
+};
 
 const group = <K extends string>(...keys: K[]) =>
   z.strictObject(Object.fromEntries(keys.map((k) => [k, n])) as Record<K, typeof n>);
@@ -117,3 +121,5 @@ export const readingSchema = z.strictObject({
   findings: z.array(findingSchema),
 }); // prettier-ignore
 export type Reading = z.infer<typeof readingSchema>;
+/** A reading before its texts are written: screens say it in the reader's units, documents in metric ones. */
+export type ReadingFigures = Omit<Reading, 'findings'> & { readonly findings: readonly FindingFigures[] };

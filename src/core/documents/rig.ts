@@ -126,5 +126,3 @@ export const rigSchema = z
   });
 export type Rig = z.infer<typeof rigSchema>;
 export type RigInput = z.input<typeof rigSchema>;
-
-export { guidedOf, reserveOf } from './rigDefaults';

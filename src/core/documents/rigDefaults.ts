@@ -5,7 +5,7 @@ export function handLed(rig: Pick<Rig, 'frame'>): boolean {
   return rig.frame.kind === 'bow' || rig.frame.kind === 'table' || rig.frame.kind === 'hand-tool';
 }
 
-/** Share of the fastest feed to cut at where none is set: half where hands lead the wire or foam, else 0.7. */
+/** Share of the max feed to cut at where none is set: half where hands lead the wire or foam, else 0.7. */
 export function reserveOf(rig: Rig): number {
   if (rig.cut.reserve !== undefined) return rig.cut.reserve;
   return handLed(rig) ? 0.5 : 0.7;

@@ -73,3 +73,7 @@ export const templatesSchema = z.strictObject({
   findings: z.array(planFindingSchema),
 });
 export type TemplatesDocument = z.infer<typeof templatesSchema>;
+/** The same before the texts of its findings are written. */
+export type TemplatesFigures = Omit<TemplatesDocument, 'findings'> & {
+  readonly findings: readonly Omit<TemplatesDocument['findings'][number], 'text'>[];
+};

@@ -1,9 +1,9 @@
-import type { Advice } from '../documents/advice';
+import type { AdviceFigures } from '../documents/advice';
 import type { Log, LoggedCut } from '../documents/log';
 import type { Rig } from '../documents/rig';
 import { nextStep } from './nextCut';
 import { setUp } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 import { tuningOf, type Tuning } from './tune';
 import { windowOf } from './window';
 
@@ -11,12 +11,12 @@ import { windowOf } from './window';
 const ENOUGH_SD = 0.1;
 
 /** Advice for a rig from its tuning and its cuts, the newest last. */
-export function advise(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): Advice {
+export function advise(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): AdviceFigures {
   const { next, finding } = nextStep(rig, t, cuts);
   // The window is that of the setting advised: a feed is told beside the window it lies in.
   const control = next ? { ...rig.control, setting: next.setting } : rig.control;
   const plain = setUp({ ...rig, control, foam: { ...rig.foam, tuning: 1 } });
-  const w = windowOf(new States(plain));
+  const w = windowOf(new OperatingPointSolver(plain));
   const spread = (mid: number, sd: number): [number, number, number] => [
     mid * Math.exp(-sd),
     mid,
@@ -46,7 +46,7 @@ export function advise(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): Advice 
   };
 }
 /** A log document in, advice out. */
-export function tune(log: Log): Advice {
+export function tune(log: Log): AdviceFigures {
   const t = tuningOf(log.cuts.map((cut) => ({ rig: log.rig, cut })));
   const newestLast = [...log.cuts].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
   return advise(log.rig, t, newestLast);

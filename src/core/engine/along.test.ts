@@ -33,7 +33,7 @@ describe('the report of heat along and over time', () => {
 
   it('advises in words with the rig’s own numbers', () => {
     const words = holdWords(report.advised!, 'stainless', METRIC_SAY);
-    expect(words.head).toBe('Amps held suits this rig best.');
+    expect(words.head).toBe('Current held suits this rig best.');
     expect(words.reasons.join(' ')).toMatch(/13\.\d K/);
     const flat = alongReport(testRig({}), null).advised!;
     expect(holdWords(flat, 'nickel-chromium', METRIC_SAY).reasons.join(' ')).toContain('will not work');

@@ -3,7 +3,7 @@ import { evaluate } from './evaluate';
 import { histories, type History } from './history';
 import { profileOf, warmingProfiles, type Chill, type Profile } from './profile';
 import { sessionOf, type Session } from './session';
-import { adviseHold, type Advised } from './steady';
+import { compareControlModes, type Advised } from './steady';
 import { timesOf } from './times';
 
 /** One line of temperature along the wire: mm from the first clamp and °C. */
@@ -54,7 +54,7 @@ export function alongReport(rig: Rig, chill: Chill | null): AlongReport {
     flowC,
     coldStripMm: chill && cutting && flowC !== null ? coldStrip(cutting, side, flowC) : null,
     histories: histories(rig),
-    advised: adviseHold(rig),
+    advised: compareControlModes(rig),
     session: sessionOf(rig),
   };
 }

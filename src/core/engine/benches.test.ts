@@ -4,8 +4,8 @@ import { normalCdf } from '../numeric/normal';
 import { FEED_SD, GRADE_SD } from '../physics/tuning/evidence';
 import { advise } from './advise';
 import { setUp } from './setup';
-import { States } from './states';
-import { tellingCut } from './telling';
+import { OperatingPointSolver } from './states';
+import { mostInformativeCut } from './telling';
 import { testRig } from './testRigs';
 import { tuningOf, type Tuning } from './tune';
 import { windowOf } from './window';
@@ -31,7 +31,7 @@ const RIGS = [
 
 /** The model's own window at a setting, mm/s. */
 function window1(rig: (typeof RIGS)[number], setting: number | null) {
-  const w = windowOf(new States(setUp({ ...rig, control: { ...rig.control, setting } })));
+  const w = windowOf(new OperatingPointSolver(setUp({ ...rig, control: { ...rig.control, setting } })));
   return { fastest: w.fastest!.feed * 1000, slowest: w.slowest! * 1000 };
 }
 
@@ -39,7 +39,7 @@ function window1(rig: (typeof RIGS)[number], setting: number | null) {
 const lastOf = (way: 'telling' | 'by turns') => (way === 'telling' || process.env['LONG'] ? 10 : 5);
 
 interface Run {
-  /** Error of the shown fastest feed, as a logarithm, and the sd shown, after 1, 3, 5 and 10 cuts. */
+  /** Error of the shown max feed, as a logarithm, and the sd shown, after 1, 3, 5 and 10 cuts. */
   readonly at: Readonly<Record<number, { error: number; sd: number }>>;
   readonly inWindow: boolean;
 }
@@ -59,7 +59,7 @@ function bench(seed: number, way: 'telling' | 'by turns'): Run {
   let inWindow = false;
   let t: Tuning = tuningOf([]);
   for (let n = 1; n <= lastOf(way); n++) {
-    const told = tellingCut(rig, t)!;
+    const told = mostInformativeCut(rig, t)!;
     const advised = advise(rig, t, cuts).next;
     const next =
       way === 'telling' || n % 2 === 1
@@ -98,7 +98,7 @@ describe.each(['telling', 'by turns'] as const)(
     const runs = Array.from({ length: 200 }, (_, i) => bench(i + 1, way));
     const share = (of: (r: Run) => boolean) => runs.filter(of).length / runs.length;
 
-    it.each([1, 3, 5, 10].filter((n) => n <= lastOf(way)))('after %d cuts the true fastest feed lies within ±1σ as often as that claims, and within ±2σ', (n) => {
+    it.each([1, 3, 5, 10].filter((n) => n <= lastOf(way)))('after %d cuts the true max feed lies within ±1σ as often as that claims, and within ±2σ', (n) => {
     const within = (k: number) => share((r) => Math.abs(r.at[n]!.error) <= k * r.at[n]!.sd);
     expect(within(1), `±1σ ${within(1)}`).toBeGreaterThanOrEqual(0.6);
     expect(within(1), `±1σ ${within(1)}`).toBeLessThanOrEqual(0.76);

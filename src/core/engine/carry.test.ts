@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { loggedCutSchema } from '../documents/log';
 import { supplySchema } from '../documents/supply';
-import { carry, OTHER_WIRE_SD } from './carry';
+import { transferRecipe, OTHER_WIRE_SD } from './carry';
 import { driftOf } from './drift';
 import { evaluate } from './evaluate';
 import { solve } from './solve';
@@ -25,20 +25,20 @@ const tuning = tuningOf(cuts);
 
 describe('a recipe carried over', () => {
   it('to another width: the same feed in hand, more volts for more wire, no wider than before', () => {
-    const c = carry(rig, tuning, { widthMm: 900 });
+    const c = transferRecipe(rig, tuning, { widthMm: 900 });
     expect(c.lengthMm).toBe(1310);
     expect(c.feedMmS).toBe(2.6);
     expect(c.setting!).toBeGreaterThan(18.5);
     expect(c.sd).toBeCloseTo(tuning.shownSd, 12);
     // Practice 9: twice the wire, twice the volts, the same amps: volts go as the length.
-    const at = carry(rig, tuning, {});
+    const at = transferRecipe(rig, tuning, {});
     expect(c.setting! / at.setting!).toBeGreaterThan(1.2);
     expect(c.setting! / at.setting!).toBeLessThan(1.28);
     expect(c.amps![0] / at.amps![0]).toBeCloseTo(1, 1);
   });
   it('to another wire: wider, and set so that the feed is in hand as before', () => {
     const wire = { alloy: 'nicr-80' as const, diameterMm: 0.321, strands: 1 as const, measuredOhm: null };
-    const c = carry(rig, tuning, { wire });
+    const c = transferRecipe(rig, tuning, { wire });
     expect(c.sd).toBeCloseTo(Math.sqrt(tuning.logSd ** 2 + OTHER_WIRE_SD ** 2 + 0.05 ** 2), 12);
     const there = { ...c.rig, foam: { ...c.rig.foam, tuning: Math.exp(tuning.logMean) } };
     expect(evaluate(there).reserve).toBeCloseTo(0.5, 2);
@@ -48,10 +48,10 @@ describe('a recipe carried over', () => {
       supply: supplySchema.parse({ kind: 'brick', volts: 24, maxAmps: 1 }),
       control: 'pwm' as const,
     };
-    expect(carry(rig, tuning, { supply }).stops.map((d) => d.code)).toContain('supply-overload');
+    expect(transferRecipe(rig, tuning, { supply }).stops.map((d) => d.code)).toContain('supply-overload');
   });
   it('untuned: as wide as nothing known', () =>
-    expect(carry(rig, tuningOf([]), {}).sd).toBeCloseTo(Math.hypot(0.35, 0.05), 12));
+    expect(transferRecipe(rig, tuningOf([]), {}).sd).toBeCloseTo(Math.hypot(0.35, 0.05), 12));
 });
 
 describe('what drifted', () => {

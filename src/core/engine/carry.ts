@@ -7,7 +7,8 @@ import { settingForFastest } from './need';
 import { AMPS_SD, range, SHARED_SD } from './reading';
 import { setUp } from './setup';
 import { drafts } from './solve';
-import { tuned, type Tuning } from './tune';
+import { type Tuning } from './tune';
+import { tuned } from './tuned';
 
 /** What is to be other than where the recipe was found. */
 export interface CarryTo {
@@ -23,7 +24,7 @@ export interface Carried {
   readonly feedMmS: number | null;
   readonly amps: readonly [number, number] | null;
   readonly kerfMm: number | null;
-  /** Shown sd of feeds and slot there. */
+  /** Shown sd of feeds and kerf there. */
   readonly sd: number;
   readonly stops: readonly Draft[];
   /** The wire is lengthened with the foam, keeping the room at its ends. */
@@ -47,7 +48,7 @@ const START: Partial<Record<Control['kind'], number>> = {
  * A tuned recipe on another width, wire or supply: the same feed, the setting that has it in hand as before. What the foam takes
  * (κ) goes along; on another wire with a wider spread. Pure.
  */
-export function carry(rig: Rig, tuning: Tuning, to: CarryTo): Carried {
+export function transferRecipe(rig: Rig, tuning: Tuning, to: CarryTo): Carried {
   const there = withChanges(rig, to);
   const wide = to.wire ? Math.hypot(tuning.logSd, OTHER_WIRE_SD) : tuning.logSd;
   const with_ = tuning.used === 0 ? there : tuned(there, { ...tuning, logSd: wide });

@@ -3,7 +3,7 @@ import type { Rig } from '../documents/rig';
 import { FEED_SD, SLOT_SD, storedSeconds, timedFeed, type Evidence } from '../physics/tuning/evidence';
 import { heldAt } from './need';
 import { ohmPerMetre, setUp, type Setup } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 import { windowOf } from './window';
 
 /** A logged cut beside the rig it was made on. */
@@ -30,12 +30,12 @@ export function feedOfCut(cut: LoggedCut): number | null {
 
 /**
  * What one cut says of θ and ψ. A limit cut counts by its feed and not by its grade, which would say the same twice.
- * A cut whose model has no window, or that has neither feed, slot nor grade, says nothing.
+ * A cut whose model has no window, or that has neither feed, kerf nor grade, says nothing.
  */
 export function evidenceOf(rigCut: RigCut): Evidence[] {
   const { cut } = rigCut;
   const s = setupOf(rigCut);
-  const w = windowOf(new States(s));
+  const w = windowOf(new OperatingPointSolver(s));
   if (!w.fastest || w.slowest === null) return [];
   const fastest = w.fastest.feed * 1000;
   const out: Evidence[] = [];
@@ -52,7 +52,7 @@ export function evidenceOf(rigCut: RigCut): Evidence[] {
     });
   }
   if (cut.kerfMm !== null && feed !== null && cut.kerfMm > s.diameter * 1000) {
-    const model = new States(s).atFeed(feed / 1000);
+    const model = new OperatingPointSolver(s).atFeed(feed / 1000);
     if (model)
       out.push({ kind: 'seen', what: 'slot', theta: Math.log((model.width * 1000) / cut.kerfMm), sd: SLOT_SD });
   }
@@ -86,7 +86,7 @@ export function steadyFeed(rigCut: RigCut): number | null {
 
 /** Seconds of cutting stored in the idling wire of a setup. */
 export function storedOf(s: Setup): number {
-  const idle = new States(s).idle();
+  const idle = new OperatingPointSolver(s).idle();
   const heat = idle.amps * idle.amps * ohmPerMetre(s, idle.airC);
   const perKelvin = s.alloy.density * s.area * s.alloy.heatCapacity;
   return s.melt && heat > 0 ? storedSeconds(perKelvin, idle.airC, s.melt.flowC, heat) : 0;

@@ -1,7 +1,4 @@
-import type { Finding, Level } from '../documents/reading';
-import { findingWords } from '../words/findings';
-import { METRIC_SAY } from '../words/say';
-import type { Evaluation } from './evaluate';
+import type { FindingFigures, Level } from '../documents/reading';
 import { cutFindings } from './findings/cut';
 import type { Draft, Finder } from './findings/draft';
 import { modelFindings } from './findings/model';
@@ -10,6 +7,7 @@ import { robustFindings } from './findings/robust';
 import { tensionFindings } from './findings/tension';
 import { wireFindings } from './findings/wire';
 import { wiringFindings } from './findings/wiring';
+import type { Evaluation } from './evaluation';
 
 /** Rank of a level: 0 is the worst. */
 export const RANK = { stop: 0, fix: 1, note: 2 } as const satisfies Record<Level, number>;
@@ -36,9 +34,9 @@ export function* draftsInTurn(e: Evaluation, finders: readonly Finder[]): Iterab
   for (const finder of finders) for (const found of finder(e)) if (found) yield owned(e, found);
 }
 
-/** A finding as a document writes it, without fixes. */
-export function toldFinding({ code, level, values }: Draft): Omit<Finding, 'fixes'> {
-  return { code, level, values: { ...values }, text: findingWords(code, values, METRIC_SAY).text };
+/** A finding as a document has it, without fixes and text. */
+export function figuresOf({ code, level, values }: Draft): Omit<FindingFigures, 'fixes'> {
+  return { code, level, values: { ...values } };
 }
 
 /** A finding that the wire's owner has accepted stands as a note with the reason; it is never hidden. */

@@ -1,18 +1,18 @@
 import type { Rig } from '../documents/rig';
 import { setUp } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 import { evidenceOf, type RigCut } from './tune';
 
 export type DriftCode = 'battery' | 'room' | 'wire' | 'new-wire' | 'old' | 'trend';
 
-/** Why a recipe may no longer hold. `share`: by how much the fastest feed is changed by it; null where that is not known. */
+/** Why a recipe may no longer hold. `share`: by how much the max feed is changed by it; null where that is not known. */
 export interface Drift {
   readonly code: DriftCode;
   readonly share: number | null;
   readonly days: number | null;
 }
 
-/** A change of the fastest feed under this is not worth a word; a last cut older than this is old. Ours. */
+/** A change of the max feed under this is not worth a word; a last cut older than this is old. Ours. */
 const WORTH = 0.03;
 const OLD_DAYS = 90;
 /** The latest cuts that are held against the ones before. */
@@ -21,7 +21,7 @@ const DAY = 86_400_000;
 
 const fastest = (rig: Rig): number | null => {
   const s = setUp(rig);
-  return s.melt ? (new States(s).atWidth(s.diameter)?.feed ?? null) : null;
+  return s.melt ? (new OperatingPointSolver(s).atWidth(s.diameter)?.feed ?? null) : null;
 };
 /** Share by which `change` alters what `rig` does. */
 function effect(rig: Rig, was: Rig): number | null {
@@ -62,7 +62,7 @@ export function driftOf(rig: Rig, cuts: readonly RigCut[], hungAt: number | null
   return out;
 }
 
-/** By how much the latest timed cuts and slots stand off those before: e^−Δθ − 1 of the fastest feed, where that is past two sd. */
+/** By how much the latest timed cuts and kerfs stand off those before: e^−Δθ − 1 of the max feed, where that is past two sd. */
 function trendOf(sorted: readonly RigCut[]): number | null {
   const seen = sorted.flatMap((c) => evidenceOf(c).filter((e) => e.kind === 'seen'));
   if (seen.length < 2 * LATEST) return null;

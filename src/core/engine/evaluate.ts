@@ -4,43 +4,13 @@ import { coolEndLength } from '../physics/time/coolEnd';
 import { roomForWire } from '../physics/wire/room';
 import { loadOf, type Load } from './load';
 import { setUp, type Setup } from './setup';
-import { tensionOf, type Tension } from './tension';
+import { tensionOf } from './tension';
 import { lossSlope } from './airBalance';
-import { States, type CutState } from './states';
-import { windowOf, type Window } from './window';
+import { OperatingPointSolver } from './states';
+import { windowOf } from './window';
 import { CUTTERS } from '../documents/cutters';
 import type { Rig } from '../documents/rig';
-
-/** All that is computed of one rig, in SI, before it is written as a reading. */
-export interface Evaluation {
-  readonly s: Setup;
-  readonly load: Load;
-  /** The supply has shut itself off: nothing hot is known. */
-  readonly off: boolean;
-  readonly idle: {
-    readonly amps: number;
-    readonly airC: number;
-    readonly cutAmps: number;
-    readonly cutAirC: number;
-  };
-  readonly window: Window;
-  readonly cut: CutState | null;
-  /** Feed in m/s: as set, otherwise reserve × the fastest. */
-  readonly feed: number | null;
-  /** feed / fastest. */
-  readonly reserve: number | null;
-  readonly drag: number | null;
-  /** Reach of the unheated ends, m; null with a cold wire, and for a loop, which is all in foam. */
-  readonly coolEnd: number | null;
-  /** Minutes of a battery at this setting, and the fastest feed full and at the stop, mm/s; null for other supplies. */
-  readonly battery: {
-    readonly minutes: number | null;
-    readonly fastestFeedMmS: [number | null, number | null];
-  } | null;
-  /** Length of wire that the foam's width wants, m. */
-  readonly wantedLength: number | null;
-  readonly tension: Tension;
-}
+import type { Evaluation } from './evaluation';
 
 /** A supply within 3 % over its rating is at the knife's edge: its label and the model are no truer than that. Ours. */
 export const KNIFE_EDGE = 1.03;
@@ -48,7 +18,7 @@ export const KNIFE_EDGE = 1.03;
 /** Solves one rig: idle, window, working point, load. Pure. */
 export function evaluate(rig: Rig): Evaluation {
   const s = setUp(rig);
-  const states = new States(s);
+  const states = new OperatingPointSolver(s);
   const idle = states.idle();
   const window = windowOf(states);
   const feed = s.feed ?? (window.fastest ? s.reserve * window.fastest.feed : null);
@@ -87,17 +57,23 @@ export function heldAnew(e: Evaluation, rig: Rig): Evaluation {
 }
 
 /** How long a battery lasts at the amps of the mean of full and stop, and what it does full and at the stop. */
-function batteryOf(s: Setup, states: States, foamC: number, airC: number, now: number): Evaluation['battery'] {
+function batteryOf(
+  s: Setup,
+  states: OperatingPointSolver,
+  foamC: number,
+  airC: number,
+  now: number,
+): Evaluation['battery'] {
   const { supply, control } = s.rig;
   const b = supply.battery;
   if (!b) return null;
   const at = (charge: number) => setUp({ ...s.rig, supply: { ...supply, battery: { ...b, charge } } });
   const fastest = (charge: number) => {
-    const feed = new States(at(charge)).atWidth(s.diameter)?.feed;
+    const feed = new OperatingPointSolver(at(charge)).atWidth(s.diameter)?.feed;
     return feed === undefined ? null : feed * 1000;
   };
   const mean = at(0.5).drive;
-  const ohm = states.cutOhm(airC, foamC);
+  const ohm = states.cuttingResistance(airC, foamC);
   const wire = mean.volts / (mean.restOhm + ohm);
   const held = s.drive.heldAmps === null ? wire : Math.min(s.drive.heldAmps, wire);
   // Pulses of full amps: a battery gives duty × V/R on the mean, the wire has √duty × V/R.
@@ -123,7 +99,7 @@ function shutsOff(s: Setup): boolean {
 function loadUnrestrained(s: Setup, idleAmps: number, cutAmps: number, idleC: number): Load {
   const atLimit = idleAmps >= s.drive.limitAmps || cutAmps >= s.drive.limitAmps;
   if (!atLimit || s.drive.heldAmps !== null) return loadOf(s, idleAmps, cutAmps, idleC);
-  const free = new States(s, Infinity);
+  const free = new OperatingPointSolver(s, Infinity);
   const idle = free.idle();
   const feed = s.feed ?? s.reserve * (free.atWidth(s.diameter)?.feed ?? 0);
   const cut = feed > 0 ? free.atFeed(feed) : null;

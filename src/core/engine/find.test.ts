@@ -18,7 +18,7 @@ const after = (parts: Parts, what: Loose) => {
   return evaluate(merge(rig, found.patch));
 };
 
-describe('find it', () => {
+describe('Find setting', () => {
   it.each(['setting', 'length', 'gauge'] as const)('%s: the feed then keeps just the reserve', (what) => {
     expect(Math.abs(after(steel, what).reserve! - 0.5)).toBeLessThan(0.02);
   });

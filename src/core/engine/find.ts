@@ -7,7 +7,7 @@ import { tidy, type Draft, type Patch } from './findings/draft';
 import { merge } from './merge';
 import { lengthForFastest, settingForFastest } from './need';
 import { setUp, type Setup } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 import { advisedFeed } from './window';
 
 /** What can be let go and found while all else is held. */
@@ -36,7 +36,7 @@ const none = (why: NotFound, value: number | null = null): Found => ({ ok: false
 
 /**
  * Finds one value of a rig while the others are held: the feed that keeps the reserve; the reserve that the feed leaves; the
- * setting, length or gauge at which the fastest feed is feed / reserve.
+ * setting, length or gauge at which the max feed is feed / reserve.
  * A value on which a finding would stop the rig is not given.
  */
 export function findIt(rig: Rig, what: Loose): Found {
@@ -114,12 +114,12 @@ const THIN = 0.08e-3;
 const THICK = 2.5e-3;
 const SCAN = 60;
 
-/** The strand's diameter nearest the present one at which the fastest feed comes out; from a scan, then a root. */
+/** The strand's diameter nearest the present one at which the max feed comes out; from a scan, then a root. */
 function findGauge(rig: Rig, s: Setup, fastest: number): Found {
   if (rig.wire.measuredOhm !== null) return none('measured');
   const over = (metres: number) => {
     const there = setUp({ ...rig, wire: { ...rig.wire, diameterMm: metres * 1000 } });
-    return (new States(there).atWidth(there.diameter)?.feed ?? 0) - fastest;
+    return (new OperatingPointSolver(there).atWidth(there.diameter)?.feed ?? 0) - fastest;
   };
   const at = (i: number) => THIN * (THICK / THIN) ** (i / SCAN);
   let best: number | null = null;

@@ -1,9 +1,10 @@
+import { readingOf } from '../edge/readingOf';
 import { describe, expect, it } from 'vitest';
 import { rigSchema } from '../documents/rig';
 import { solve } from './solve';
 import { windowOf } from './window';
 import { setUp } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 
 /** The rig of the first walk, with groups of it replaced. */
 const rigB = (more: Record<string, Record<string, unknown>> = {}) => {
@@ -45,7 +46,7 @@ describe('what the first walk found', () => {
   }); // prettier-ignore
 
   it('melt-back and fume are two edges: where the fume edge begins, melt-back goes on without a step', () => {
-    const at = (setting: number) => windowOf(new States(setUp(rigB({ control: { setting } }))));
+    const at = (setting: number) => windowOf(new OperatingPointSolver(setUp(rigB({ control: { setting } }))));
     const [before, after] = [at(18.15), at(18.3)];
     expect(before.fume).toBeNull();
     expect(after.fume!.feed).toBeGreaterThan(after.meltBack!.feed);
@@ -57,7 +58,7 @@ describe('what the first walk found', () => {
     for (const f of r.findings)
       for (const fix of f.fixes) {
         const setN = (fix.patch['tension'] as { setN?: number } | undefined)?.setN;
-        if (setN !== undefined) expect(setN, `${f.code}: ${fix.text}`).toBeLessThanOrEqual(90);
+        if (setN !== undefined) expect(setN, `${f.code}: ${JSON.stringify(fix.patch)}`).toBeLessThanOrEqual(90);
       }
   });
 
@@ -76,9 +77,9 @@ describe('what the first walk found', () => {
 
   it('a wire nobody tensioned is no stop, and asks for the tension', () => {
     for (const setting of [10, 14, 20, 26]) {
-      const r = solve(rigB({ control: { setting } }));
+      const r = readingOf(rigB({ control: { setting } }));
       expect(r.findings.map((f) => f.code)).not.toContain('wire-overstressed');
-      for (const f of r.findings.filter((x) => x.code === 'wire-stress-high')) expect(f.text).toContain('Enter the pull');
+      for (const f of r.findings.filter((x) => x.code === 'wire-stress-high')) expect(f.text).toContain('Enter the tension');
     }
   }); // prettier-ignore
 });

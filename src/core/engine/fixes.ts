@@ -3,12 +3,13 @@ import type { FindingCode } from '../documents/reading';
 import type { Rig } from '../documents/rig';
 import { handLed } from '../documents/rigDefaults';
 import { draftsInTurn, FINDERS, RANK } from './drafts';
-import { evaluate, heldAnew, type Evaluation } from './evaluate';
+import { evaluate, heldAnew } from './evaluate';
 import type { Draft, Finder, Patch } from './findings/draft';
 import { tensionFindings } from './findings/tension';
 import { wiringFindings } from './findings/wiring';
 import { merge } from './merge';
 import { spareTries, type Spares } from './spares';
+import type { Evaluation } from './evaluation';
 
 const HELD_FINDERS: readonly Finder[] = [wiringFindings, tensionFindings];
 const WIRED_FINDERS: readonly Finder[] = [wiringFindings];

@@ -1,5 +1,5 @@
 import { FOAMS } from '../catalog/foams';
-import { along } from '../numeric/table';
+import { interpolateLinear } from '../numeric/table';
 
 /** A foam's density by its strength class, kg/m³, with the range that boards of the class are sold in. */
 export interface ClassDensity {
@@ -45,5 +45,5 @@ export function densityOfStrength(foam: ClassedFoam, kPa: number): ClassDensity 
 
 /** 10 % compressive stress of a foam of a density, kPa; the end values outside its table. */
 export function strengthAt(foam: ClassedFoam, densityKgM3: number): number {
-  return along(FOAMS[foam].heat!.stress10, densityKgM3) / 1000;
+  return interpolateLinear(FOAMS[foam].heat!.stress10, densityKgM3) / 1000;
 }

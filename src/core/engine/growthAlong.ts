@@ -1,9 +1,9 @@
 import { growth } from '../physics/tension/growth';
 import { pullAt, stretchAt } from '../physics/tension/holder';
-import type { Evaluation } from './evaluate';
 import { profileOf, type Profile } from './profile';
+import type { Evaluation } from './evaluation';
 
-/** How much longer a wire is than cold, m, summed along its temperature: cool ends and all. */
+/** How much longer a wire is than cold, m, summed along its temperature: unheated ends and all. */
 export function growthAlong(e: Evaluation, p: Profile): number {
   let sum = 0;
   // A cell reaches half way to its neighbours; the first and the last to the clamps.

@@ -1,9 +1,10 @@
 import { rungeKutta, stepBuffers } from '../numeric/step';
 import { slotWidth } from '../physics/foam/melt';
 import { lossToAir } from '../physics/heat/loss';
-import { evaluate, type Evaluation } from './evaluate';
+import { evaluate } from './evaluate';
 import { ohmPerMetre, type Setup } from './setup';
 import { slotHeat, timesOf } from './times';
+import type { Evaluation } from './evaluation';
 
 /** How the current is held while the wire warms and goes into the foam. */
 export type Hold = 'as-it-is' | 'volts' | 'amps' | 'ohms';
@@ -17,7 +18,7 @@ export interface History {
   /** °C of the wire outside and inside the foam (before entry the same). */
   readonly airC: readonly number[];
   readonly foamC: readonly number[];
-  /** Slot, mm, NaN before entry. */
+  /** Kerf, mm, NaN before entry. */
   readonly slotMm: readonly number[];
   readonly amps: readonly number[];
 }
@@ -33,7 +34,7 @@ const LOOKS = 15;
 const MOST_STEPS = 20000;
 
 /**
- * The wire as two lumps in one circuit, outside and inside the foam: ρ_w·A·cp·dT/dt = I²R′ − Q_air, and I²R′ − q in the slot
+ * The wire as two lumps in one circuit, outside and inside the foam: ρ_w·A·cp·dT/dt = I²R′ − Q_air, and I²R′ − q in the kerf
  * (no hotter than still air would leave it). Each way of holding is set to the same idling heat as the rig's, so that what
  * differs is what it does when the foam cools the wire. Stepped by Runge–Kutta; ohms are held by a loop of proportion and
  * integral on the duty of full pulses, looking fifteen times in the time that full pulses take. Null where the rig does not cut.

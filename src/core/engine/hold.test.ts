@@ -3,7 +3,7 @@ import { evaluate } from './evaluate';
 import { settingForFastest } from './need';
 import { ohmPerMetre, setUp } from './setup';
 import { solve } from './solve';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 import { testRig } from './testRigs';
 
 const steel = (setting: number, more: Parameters<typeof testRig>[0] = {}) =>
@@ -16,7 +16,7 @@ const steel = (setting: number, more: Parameters<typeof testRig>[0] = {}) =>
   });
 const coldOhm = ohmPerMetre(setUp(steel(5)), 20) * 1.32;
 
-describe('ohms held', () => {
+describe('resistance held', () => {
   it('idling, the wire has just those ohms, and one per cent of them is 13.6 K on stainless', () => {
     const ohm = coldOhm * 1.29;
     const e = evaluate(steel(ohm));
@@ -29,7 +29,7 @@ describe('ohms held', () => {
   it('cutting, the whole wire has them too: the part in air gets hotter than idling', () => {
     const ohm = coldOhm * 1.29;
     const e = evaluate(steel(ohm));
-    expect(new States(e.s).cutOhm(e.cut!.airC, e.cut!.foamC)).toBeCloseTo(ohm, 4);
+    expect(new OperatingPointSolver(e.s).cuttingResistance(e.cut!.airC, e.cut!.foamC)).toBeCloseTo(ohm, 4);
     expect(e.cut!.airC).toBeGreaterThan(e.idle.airC);
   });
 
@@ -52,7 +52,7 @@ describe('ohms held', () => {
     expect(peakAmps! / amps!).toBeGreaterThan(1.3);
   });
 
-  it('its setting is found: the fastest feed comes out as asked', () => {
+  it('its setting is found: the max feed comes out as asked', () => {
     const s = setUp(steel(5));
     const setting = settingForFastest(s, 0.008)!;
     expect(evaluate(steel(setting)).window.fastest!.feed).toBeCloseTo(0.008, 6);

@@ -26,7 +26,7 @@ describe('what a cut takes', () => {
       supply: { kind: 'bench', volts: 60, maxAmps: 30 },
       control: { kind: 'volts', setting: found.volts },
     });
-    // Its volts are those at the feed itself, where the slot leaves the wire a little cooler than at the fastest.
+    // Its volts are those at the feed itself, where the kerf leaves the wire a little cooler than at the fastest.
     expect(Math.abs(evaluate(rig).reserve! - 0.5)).toBeLessThan(0.02);
   });
 

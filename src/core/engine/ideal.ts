@@ -1,6 +1,6 @@
 import type { AlloyId } from '../catalog/alloys';
 import type { Rig } from '../documents/rig';
-import { awgDiameter } from '../physics/wire/awg';
+import { awgDiameter } from '../units/awg';
 import { envelopeDiameter } from '../physics/wire/envelope';
 import { need } from './needOf';
 import { ALLOYS } from '../catalog/alloys';

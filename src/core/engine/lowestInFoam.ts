@@ -13,13 +13,13 @@ export interface Loop {
   /** °C over which no balance of the volts can lie. */
   readonly topC: number;
   readonly airAt: (amps: number) => number;
-  readonly cutOhm: (airC: number, foamC: number) => number;
+  readonly cuttingResistance: (airC: number, foamC: number) => number;
 }
 
 /**
- * The loop with its wire in a slot to which it gives `heatOf(T)` W/m, solved in the temperature T of the wire there, from
+ * The loop with its wire in a kerf to which it gives `heatOf(T)` W/m, solved in the temperature T of the wire there, from
  * T_flow up, because that gives amps and volts without ambiguity: I = √(max(q, Q_still)/R′). A wire whose resistance rises
- * steeply can balance at several; the lowest continues the branch of the max feed, where the slot is narrowest. Null where
+ * steeply can balance at several; the lowest continues the branch of the max feed, where the kerf is narrowest. Null where
  * the wire is too cold, or nothing drives it.
  */
 export function lowestInFoam(s: Setup, heatOf: (foamC: number) => number, loop: Loop) {
@@ -42,14 +42,14 @@ export function lowestInFoam(s: Setup, heatOf: (foamC: number) => number, loop: 
   };
   const over = (t: number) => {
     const { amps, airC } = at(t);
-    return amps * (restOhm + loop.cutOhm(airC, t)) - volts;
+    return amps * (restOhm + loop.cuttingResistance(airC, t)) - volts;
   };
   if (over(flowC) >= 0 || at(flowC).amps >= loop.limitAmps) return null;
   // What is held is tried first: a source of held amps may have any volts, and no end to its search.
   const limited =
     loop.limitAmps < Infinity ? find((t) => at(t).amps - loop.limitAmps, hottestAt(s, loop.limitAmps)) : null;
   const state = limited && over(limited.foamC) <= 0 ? limited : find(over, loop.topC);
-  if (state && heldOhm !== null && loop.cutOhm(state.airC, state.foamC) > heldOhm)
-    return find((t) => loop.cutOhm(at(t).airC, t) - heldOhm, loop.topC);
+  if (state && heldOhm !== null && loop.cuttingResistance(state.airC, state.foamC) > heldOhm)
+    return find((t) => loop.cuttingResistance(at(t).airC, t) - heldOhm, loop.topC);
   return state;
 }

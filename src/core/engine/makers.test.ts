@@ -7,11 +7,12 @@ import { advise } from './advise';
 import { stopOf } from './drafts';
 import { evaluate } from './evaluate';
 import { setUp } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 import { dice } from './sweepRigs';
-import { tellingCut } from './telling';
+import { mostInformativeCut } from './telling';
 import { testRig } from './testRigs';
-import { tuned, tuningOf } from './tune';
+import { tuningOf } from './tune';
+import { tuned } from './tuned';
 import { windowOf } from './window';
 
 const CUTS = 14;
@@ -45,7 +46,9 @@ function maker(seed: number) {
 /** The true window at a setting, m/s: the dial's own scale is out by as much as the supply. */
 function windowAt({ true_, volts, shared }: ReturnType<typeof maker>, setting: number | null) {
   const set = setting === null ? null : true_.control.kind === 'volts' ? setting * volts : setting;
-  const w = windowOf(new States(setUp({ ...true_, control: { ...true_.control, setting: set } })));
+  const w = windowOf(
+    new OperatingPointSolver(setUp({ ...true_, control: { ...true_.control, setting: set } })),
+  );
   return { fast: (w.fastest?.feed ?? 1e-6) * 1000 * shared, slow: (w.slowest ?? 0) * 1000 * shared };
 }
 
@@ -116,7 +119,7 @@ function graded(seed: number, most: number, mixed: boolean) {
   for (let n = 1; n <= most; n++) {
     const t = tuningOf(cuts.map((cut) => ({ rig, cut })));
     const { next } = advise(rig, t, []);
-    const told = tellingCut(rig, t);
+    const told = mostInformativeCut(rig, t);
     const setting = next?.setting ?? rig.control.setting;
     const { fast, slow } = windowAt(m, setting);
     const timed = mixed && n % 5 === 1 && told?.kind === 'limit';
@@ -136,7 +139,7 @@ function graded(seed: number, most: number, mixed: boolean) {
     cuts.push(loggedCutSchema.parse(timed ? { ...common, limit: true } : { ...common, grade }));
     if (![1, 3, 5, 14, 40].includes(n)) continue;
     const after = tuningOf(cuts.map((cut) => ({ rig, cut })));
-    const model = windowOf(new States(setUp(rig))).fastest!.feed;
+    const model = windowOf(new OperatingPointSolver(setUp(rig))).fastest!.feed;
     const truth = windowAt(m, rig.control.setting).fast / 1000 / m.shared;
     at[n] = { error: Math.log(truth / model) + after.logMean, sd: after.shownSd };
   }

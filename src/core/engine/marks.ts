@@ -4,7 +4,7 @@ import { rootIncreasing } from '../numeric/root';
 import { risingBy } from '../numeric/monotone';
 import { heldAt, settingOf } from './need';
 import { ohmPerMetre, setUp, type Setup } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 
 /** A dial's marks against its settings, both rising or the settings falling; straight between. */
 export interface MarkCurve {
@@ -38,14 +38,15 @@ export function markCurve(rig: Rig): MarkCurve | null {
 
 function settingAtMark(s: Setup, m: DialMark): number | null {
   const amps = m.amps ?? ampsOfVolts(s, m.volts!);
-  const airC = new States(heldAt(s, amps)).airAt(amps);
+  const airC = new OperatingPointSolver(heldAt(s, amps)).airAt(amps);
   return settingOf(s.drive, amps * (s.drive.restOhm + ohmPerMetre(s, airC) * s.length), amps);
 }
 
 /** Amps of the idling wire with some volts at its clips. */
 function ampsOfVolts(s: Setup, volts: number): number {
   const cold = volts / (ohmPerMetre(s, s.room.airC) * s.length);
-  const f = (amps: number) => amps * ohmPerMetre(s, new States(heldAt(s, amps)).airAt(amps)) * s.length - volts;
+  const f = (amps: number) =>
+    amps * ohmPerMetre(s, new OperatingPointSolver(heldAt(s, amps)).airAt(amps)) * s.length - volts;
   return rootIncreasing(f, 0, 1.2 * cold, 0.9 * cold, 1e-5).x;
 }
 

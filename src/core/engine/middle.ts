@@ -2,7 +2,7 @@ import { guidedOf } from '../documents/rigDefaults';
 import { dragPerMetre } from '../physics/foam/drag';
 import { lag } from '../physics/tension/lag';
 import { trailingPath, type Point, type Trail } from '../physics/tension/trailing';
-import type { Evaluation } from './evaluate';
+import type { Evaluation } from './evaluation';
 
 /** What the ends are led along: a corner of so many degrees turned, or an arc of a radius in m. */
 export type Led =

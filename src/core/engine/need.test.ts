@@ -21,7 +21,7 @@ const ampsHeld = (diameterMm: number, setting: number, draughtMS: number) =>
   });
 
 describe('need', () => {
-  it('its amps, held, give exactly the fastest feed asked for', () => {
+  it('its amps, held, give exactly the max feed asked for', () => {
     fc.assert(
       fc.property(
         d(0.2, 0.9),
@@ -52,7 +52,7 @@ describe('need', () => {
   });
 
   it.each(['volts', 'pwm', 'scale', 'phase', 'amps'] as const)(
-    'its setting of a %s dial gives the fastest feed asked for',
+    'its setting of a %s dial gives the max feed asked for',
     (kind) => {
       const start = { volts: 10, pwm: 0.5, scale: 0.5, phase: 90, amps: 2 }[kind];
       const parts = { supply: { volts: 40, maxAmps: 30 }, cut: { feedMmS: 3, reserve: 0.5 } } as const;

@@ -5,7 +5,7 @@ import { lossToAir } from '../physics/heat/loss';
 import { hottest } from '../physics/heat/temperature';
 import { rootIncreasing } from '../numeric/root';
 import { BUCK_DROP, ohmPerMetre, type Drive, type Setup } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 
 /** A setup driven by a held current that any volts will push: how a wire behaves apart from its supply. */
 export function heldAt(s: Setup, amps: number): Setup {
@@ -16,7 +16,7 @@ export function heldAt(s: Setup, amps: number): Setup {
 }
 
 /**
- * The current in A at which the fastest feed is `fastest` (m/s), with °C of the wire in the foam there.
+ * The current in A at which the max feed is `fastest` (m/s), with °C of the wire in the foam there.
  * Exact: w = d gives the heat, the heat gives the wire's temperature, and that the current, either from the wire's own
  * ohms or, where still air would leave it cooler, from its loss in still air. Null where the foam has no figures.
  */
@@ -33,8 +33,8 @@ export function ampsForFastest(s: Setup, fastest: number): { amps: number; foamC
 
 /** Source volts (before inside ohms and leads) that push `amps` while the wire in the foam stands at foamC. */
 export function voltsFor(s: Setup, amps: number, foamC: number): number {
-  const states = new States(heldAt(s, amps));
-  return amps * (s.drive.restOhm + states.cutOhm(states.airAt(amps), foamC));
+  const states = new OperatingPointSolver(heldAt(s, amps));
+  return amps * (s.drive.restOhm + states.cuttingResistance(states.airAt(amps), foamC));
 }
 
 /** The setting of a control that gives a source of `volts` rms and `amps`; null where it cannot or has no dial. */
@@ -52,19 +52,19 @@ export function settingOf(drive: Drive, volts: number, amps: number): number | n
 }
 
 /**
- * Length of wire in m at which the source's own volts give a fastest feed of `fastest` m/s with the foam as wide as it
+ * Length of wire in m at which the source's own volts give a max feed of `fastest` m/s with the foam as wide as it
  * is; null where no length does. From V = I·(rest + R′_air·(L−b) + R′_foam·b) at the amps that feed wants.
  */
 export function lengthForFastest(s: Setup, fastest: number): number | null {
   const found = ampsForFastest(s, fastest);
   if (!found) return null;
-  const air = ohmPerMetre(s, new States(heldAt(s, found.amps)).airAt(found.amps));
+  const air = ohmPerMetre(s, new OperatingPointSolver(heldAt(s, found.amps)).airAt(found.amps));
   const foam = ohmPerMetre(s, found.foamC);
   const length = (s.drive.volts / found.amps - s.drive.restOhm - (foam - air) * s.width) / air;
   return length > 0 ? length : null;
 }
 
-/** Setting at which this rig's fastest feed is `fastest` m/s; null where no setting reaches it. */
+/** Setting at which this rig's max feed is `fastest` m/s; null where no setting reaches it. */
 export function settingForFastest(s: Setup, fastest: number): number | null {
   const found = ampsForFastest(s, fastest);
   return found && settingOf(s.drive, voltsFor(s, found.amps, found.foamC), found.amps);

@@ -1,7 +1,7 @@
-import type { Need } from '../documents/need';
+import type { NeedFigures } from '../documents/need';
 import type { Rig } from '../documents/rig';
 import { lengthForFastest, ampsForFastest, settingForFastest } from './need';
-import { drafts, toldFinding } from './drafts';
+import { drafts, figuresOf } from './drafts';
 import { evaluate } from './evaluate';
 import { cutFindings } from './findings/cut';
 import { modelFindings } from './findings/model';
@@ -9,7 +9,7 @@ import { robustFindings } from './findings/robust';
 import { tensionFindings } from './findings/tension';
 import { wireFindings } from './findings/wire';
 import { setUp } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 
 /** What can be said against a rig whose supply and control are not given. */
 const UNPOWERED = [wireFindings, tensionFindings, cutFindings, robustFindings, modelFindings];
@@ -19,7 +19,7 @@ const UNPOWERED = [wireFindings, tensionFindings, cutFindings, robustFindings, m
  * supply and control), or with those amps held; kerf and temperatures are what `solve` gives for it. No setting is given to a
  * rig that a finding stops.
  */
-export function need(rig: Rig, powered: boolean): Need {
+export function need(rig: Rig, powered: boolean): NeedFigures {
   const s = setUp(rig);
   const feed = s.feed;
   const found = feed === null ? null : ampsForFastest(s, feed / s.reserve);
@@ -37,7 +37,7 @@ export function need(rig: Rig, powered: boolean): Need {
       kerfMm: null,
       ohmHot: null,
       setting: null,
-      findings: drafts(evaluate(rig)).map(toldFinding),
+      findings: drafts(evaluate(rig)).map(figuresOf),
     };
   const { amps } = found;
   const setting = powered ? settingFound(rig, feed / s.reserve) : null;
@@ -50,7 +50,7 @@ export function need(rig: Rig, powered: boolean): Need {
   // Where no setting reaches it, the amps are told all the same: those held.
   const held = powered && setting === null ? evaluate(heldRig(rig, amps)) : e;
   const airC = held.idle.cutAirC;
-  const ohmHot = new States(held.s).cutOhm(airC, held.cut?.foamC ?? airC);
+  const ohmHot = new OperatingPointSolver(held.s).cuttingResistance(airC, held.cut?.foamC ?? airC);
   const outside = powered ? s.drive.restOhm : s.drive.leadOhm;
   return {
     ...empty,
@@ -64,7 +64,7 @@ export function need(rig: Rig, powered: boolean): Need {
     kerfMm: held.cut ? held.cut.width * 1000 : null,
     ohmHot,
     setting: stopped ? null : setting,
-    findings: findings.map(toldFinding),
+    findings: findings.map(figuresOf),
   };
 }
 

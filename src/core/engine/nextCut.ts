@@ -1,30 +1,25 @@
 import type { LoggedCut } from '../documents/log';
-import type { Finding } from '../documents/reading';
+import type { AdviceFigures, AdviceReason } from '../documents/advice';
+import type { FindingFigures } from '../documents/reading';
 import type { Rig } from '../documents/rig';
 import { handLed } from '../documents/rigDefaults';
-import { adviceWords, type AdviceReason } from '../words/advice';
-import { METRIC_SAY } from '../words/say';
 import { fullSetting, hotterLower, snapped } from './dial';
-import { stopOf, toldFinding } from './drafts';
+import { figuresOf, stopOf } from './drafts';
 import { evaluate } from './evaluate';
 import { tidy } from './findings/draft';
 import { HAND_MAX_FEED } from './fixes';
 import { lengthForFastest, settingForFastest } from './need';
 import { setUp } from './setup';
-import { States } from './states';
-import { feedOfCut, rigOfCut, tuned, type Tuning } from './tune';
+import { OperatingPointSolver } from './states';
+import { feedOfCut, rigOfCut, type Tuning } from './tune';
+import { tuned } from './tuned';
 import { windowOf } from './window';
 
-export interface NextCut {
-  setting: number | null;
-  feedMmS: number | null;
-  why: AdviceReason;
-  text: string;
-}
+export type NextCut = NonNullable<AdviceFigures['next']>;
 /** What to try next; or, where the rig may not be powered, null and the finding that stops it. */
 export type NextStep =
   | { readonly next: NextCut; readonly finding: null }
-  | { readonly next: null; readonly finding: Omit<Finding, 'fixes'> };
+  | { readonly next: null; readonly finding: Omit<FindingFigures, 'fixes'> };
 
 /** Settings and feeds closer than this share are the same. */
 const SAME = 0.02;
@@ -57,7 +52,7 @@ interface Place {
  */
 export function nextStep(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): NextStep {
   const stop = stopOf(evaluate(tuned(rig, t)));
-  if (stop) return { next: null, finding: toldFinding(stop) };
+  if (stop) return { next: null, finding: figuresOf(stop) };
   const next = nextCut(rig, t, cuts);
   const there = {
     ...rig,
@@ -65,7 +60,7 @@ export function nextStep(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): NextS
     cut: { ...rig.cut, feedMmS: next.feedMmS },
   };
   const stopThere = next.why === 'hold' ? stopOf(evaluate(tuned(there, t))) : null;
-  return stopThere ? { next: null, finding: toldFinding(stopThere) } : { next, finding: null };
+  return stopThere ? { next: null, finding: figuresOf(stopThere) } : { next, finding: null };
 }
 
 function nextCut(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): NextCut {
@@ -74,7 +69,6 @@ function nextCut(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): NextCut {
     setting,
     feedMmS,
     why,
-    text: adviceWords(why, rig.control.kind, setting, feedMmS, METRIC_SAY),
   });
   const s = setUp(tuned(rig, t));
   if (!s.melt) return say('no-figures', now, null);
@@ -108,7 +102,7 @@ const settingOf = (rig: Rig, cut: LoggedCut) =>
 function badOf(rig: Rig, cut: LoggedCut): Bad[] {
   const feed = feedOfCut(cut);
   if (cut.limit || feed === null || (cut.grade !== 'too-cold' && cut.grade !== 'too-hot')) return [];
-  const w = windowOf(new States(setUp(rigOfCut({ rig, cut }))));
+  const w = windowOf(new OperatingPointSolver(setUp(rigOfCut({ rig, cut }))));
   const over = (edge: number | null | undefined) => (edge ? feed / 1000 / edge : null);
   return [
     {
@@ -150,7 +144,7 @@ function settingsFor(
 function placeOf(rig: Rig, t: Tuning, setting: number | null, newest: Bad | null, loose: boolean): Place[] {
   const there = tuned({ ...rig, control: { ...rig.control, setting } }, t);
   const s = setUp(there);
-  const w = windowOf(new States(s));
+  const w = windowOf(new OperatingPointSolver(s));
   if (!w.fastest || w.slowest === null) return [];
   const factor = there.foam.tuning;
   let lo = w.slowest * Math.exp(t.slowMean);

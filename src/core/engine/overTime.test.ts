@@ -3,7 +3,7 @@ import { evaluate } from './evaluate';
 import { histories, historyOf } from './history';
 import { markCurve, markOf, settingOfMark } from './marks';
 import { sessionOf } from './session';
-import { adviseHold } from './steady';
+import { compareControlModes } from './steady';
 import { testRig } from './testRigs';
 import { timesOf } from './times';
 import { risingBy } from '../numeric/monotone';
@@ -57,7 +57,7 @@ describe('a wire over time', () => {
 
 describe('what holds the heat', () => {
   it('amps keep the heat of each metre when wire, volts, draught or width change; volts do not', () => {
-    const a = adviseHold(steel)!;
+    const a = compareControlModes(steel)!;
     const by = Object.fromEntries(a.ways.map((w) => [w.way, w]));
     expect(by['amps']!.worst).toBeLessThan(1e-9);
     // Heat goes as volts squared: a tenth less is a fifth less heat, and the window with it.
@@ -68,7 +68,7 @@ describe('what holds the heat', () => {
   });
 
   it('says that nickel-chromium cannot be held by its ohms', () => {
-    expect(adviseHold(testRig({}))!.kelvinAPercent).toBeNull();
+    expect(compareControlModes(testRig({}))!.kelvinAPercent).toBeNull();
   });
 });
 

@@ -3,10 +3,10 @@ import { lossToAir } from '../physics/heat/loss';
 import { solveAlong, type AlongProblem, type AlongResult } from '../physics/time/along';
 import { coolEndLength } from '../physics/time/coolEnd';
 import { gridOf, type Grid, type Stretch } from '../physics/time/grid';
-import type { Evaluation } from './evaluate';
 import { ohmPerMetre } from './setup';
 import { lossSlope } from './airBalance';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
+import type { Evaluation } from './evaluation';
 
 /** Temperature along a wire: m from the first clamp and °C, with the balance of its heat. */
 export interface Profile {
@@ -27,7 +27,7 @@ export interface Chill {
 }
 
 export interface ProfileOptions {
-  /** Idling in air, or cutting at the rig's feed with its settled slot. */
+  /** Idling in air, or cutting at the rig's feed with its settled kerf. */
   readonly cutting: boolean;
   readonly chill?: Chill | null;
   /** 2 halves every cell. */
@@ -83,12 +83,12 @@ function problemOf(e: Evaluation, o: ProfileOptions) {
   return { problem, amps, guess };
 }
 
-/** Loss in the settled slot, W/m: nothing below T_flow, and no wire hotter than still air would leave it. */
+/** Loss in the settled kerf, W/m: nothing below T_flow, and no wire hotter than still air would leave it. */
 function slotLoss(e: Evaluation, amps: number): (t: number) => number {
   const { s } = e;
   const cut = e.cut!;
   const flowC = s.melt!.flowC;
-  const capC = new States(s).capAt(amps);
+  const capC = new OperatingPointSolver(s).capAt(amps);
   const flux = (t: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, flowC, t, cut.width);
   return (t) => (t <= capC ? flux(t) : flux(capC) + CAP_STIFF * (t - capC));
 }

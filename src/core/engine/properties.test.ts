@@ -1,3 +1,4 @@
+import { readingOf } from '../edge/readingOf';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ALLOY_IDS } from '../catalog/alloys';
@@ -139,7 +140,7 @@ describe('what must hold of every rig', () => {
   it('no legal rig gives NaN, throws, or a reading its own schema refuses', () => {
     fc.assert(
       fc.property(anyRig, (rig) => {
-        const reading = solve(rig);
+        const reading = readingOf(rig);
         expect(numbersOf(reading).every(Number.isFinite)).toBe(true);
         expect(readingSchema.safeParse(reading).error).toBeUndefined();
       }),
@@ -168,8 +169,8 @@ describe('what must hold of every rig', () => {
     more: d(0.01, 20),
   });
 
-  // While it cuts, a wire of steeply rising resistance may carry less: its middle, sheltered in the slot, gets hotter
-  // and takes more of the volts. So the rule is held to the idling wire, and to the fastest feed.
+  // While it cuts, a wire of steeply rising resistance may carry less: its middle, sheltered in the kerf, gets hotter
+  // and takes more of the volts. So the rule is held to the idling wire, and to the max feed.
   it('more volts never cools', () => {
     fc.assert(
       fc.property(calm, ({ low, more, draughtMS, ...wire }) => {
@@ -241,7 +242,7 @@ describe('what must hold of every rig', () => {
     let fixes = 0;
     fc.assert(
       fc.property(benchRig, (rig) => {
-        const reading = solve(rig);
+        const reading = readingOf(rig);
         const before = new Set(reading.findings.map((f) => f.code));
         for (const finding of reading.findings) {
           for (const fix of finding.fixes) {

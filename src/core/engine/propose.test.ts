@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { PLAIN_SUPPLIES } from '../catalog/supplies';
+import { PLAIN_SUPPLIES } from '../documents/plainSupplies';
 import { FRAME_KINDS, rigSchema } from '../documents/rig';
 import { SUPPLY_KINDS } from '../documents/supply';
 import { tensileStrength } from '../physics/wire/strength';

@@ -3,14 +3,15 @@ import type { AlloyId } from '../catalog/alloys';
 import type { Control } from '../documents/control';
 import { rigSchema, type FrameKind, type Rig } from '../documents/rig';
 import type { Supply } from '../documents/supply';
-import { awgDiameter } from '../physics/wire/awg';
-import { evaluate, type Evaluation } from './evaluate';
+import { awgDiameter } from '../units/awg';
+import { evaluate } from './evaluate';
 import { CUTTERS } from '../documents/cutters';
 import { tensileStrength } from '../physics/wire/strength';
 import { drafts } from './drafts';
 import { tidy, type Draft } from './findings/draft';
 import { ampsForFastest, lengthForFastest, settingForFastest, voltsFor } from './need';
 import { setUp, type Setup } from './setup';
+import type { Evaluation } from './evaluation';
 
 /** The four questions a new rig starts from. */
 export interface Wish {

@@ -4,13 +4,13 @@ import { wiringLines } from '../words/wiring';
 import { evaluate } from './evaluate';
 import { findIt, LOOSE } from './find';
 import { historyOf } from './history';
-import { Drawn } from './match/pairing';
+import { CandidateSet } from './match/pairing';
 import { prepare } from './match/setting';
 import { seededDrawer } from './match/testDrawer';
 import { merge } from './merge';
 import { profileOf } from './profile';
 import { drafts, solve } from './solve';
-import { adviseHold } from './steady';
+import { compareControlModes } from './steady';
 import { timesOf } from './times';
 import { wiringPlan } from './wiringPlan';
 import type { Rig } from '../documents/rig';
@@ -19,7 +19,7 @@ import { rigSchema } from '../documents/rig';
 /** Rigs of every sort out of seeded drawers, each with the setting that a match would find. */
 function* rigs(seeds: readonly number[], every: number): Iterable<{ rig: Rig; of: string }> {
   for (const seed of seeds) {
-    const d = new Drawn(
+    const d = new CandidateSet(
       seededDrawer(seed, { wires: 6, lengths: 3, supplies: 9, controls: 18 }, seed % 2 === 0),
     );
     let i = 0;
@@ -117,7 +117,7 @@ describe('rigs of every sort', () => {
   it('amps held keep the heat of each metre, whatever changes', () => {
     let n = 0;
     for (const { rig, of } of rigs([33, 34], 17)) {
-      const a = adviseHold(rig);
+      const a = compareControlModes(rig);
       if (!a) continue;
       n++;
       expect(a.ways.find((w) => w.way === 'amps')!.worst, of).toBeLessThan(1e-6);

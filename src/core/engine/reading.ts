@@ -1,9 +1,9 @@
 import { FOAMS } from '../catalog/foams';
 import type { Reading } from '../documents/reading';
 import type { Rig } from '../documents/rig';
-import type { Evaluation } from './evaluate';
 import { ohmPerMetre } from './setup';
 import { timesOf } from './times';
+import type { Evaluation } from './evaluation';
 
 /** Model error that all cuts of a bench share, one sd of the logarithm. */
 export const SHARED_SD = 0.05;
@@ -18,7 +18,7 @@ export function range(x: number, sd: number): [number, number] {
 /** What a control holds is exact: it has no range. */
 const held = (x: number): [number, number] => [x, x];
 
-/** The sd of the logarithm of feeds and slot that is shown for a rig. */
+/** The sd of the logarithm of feeds and kerf that is shown for a rig. */
 export function feedSd(rig: Rig): number {
   return Math.hypot(rig.foam.tuningSd, SHARED_SD);
 }

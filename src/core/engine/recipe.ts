@@ -12,16 +12,16 @@ export interface Recipe {
   readonly amps: readonly [number, number];
   readonly kerfMm: number | null;
   readonly kerfRangeMm: readonly [number, number] | null;
-  /** How much a template led outside its line is grown, mm: (slot − wire)/2, never under 0. */
+  /** How much a template led outside its line is grown, mm: (kerf − wire)/2, never under 0. */
   readonly growMm: number | null;
   readonly coldN: number;
   readonly pluckHz: number;
   readonly waitS: number | null;
   readonly warmUpS: number | null;
-  /** Share by which the fastest feed changes in a room ten kelvin colder. */
+  /** Share by which the max feed changes in a room ten kelvin colder. */
   readonly colder: number | null;
   readonly cuts: number;
-  /** Shown sd of feeds and slot. */
+  /** Shown sd of feeds and kerf. */
   readonly sd: number;
   readonly stops: readonly Draft[];
 }

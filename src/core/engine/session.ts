@@ -1,15 +1,15 @@
 import type { Rig } from '../documents/rig';
 import { evaluate } from './evaluate';
 import { setUp } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 
-/** A battery through a session at one setting: minutes from now, its charge, fastest feed mm/s (NaN: too weak), volts. */
+/** A battery through a session at one setting: minutes from now, its charge, max feed mm/s (NaN: too weak), volts. */
 export interface Session {
   readonly minutes: readonly number[];
   readonly charge: readonly number[];
   readonly fastest: readonly number[];
   readonly volts: readonly number[];
-  /** Minutes at which the fastest feed falls to the rig's own feed; null where it never does. */
+  /** Minutes at which the max feed falls to the rig's own feed; null where it never does. */
   readonly tooWeakAt: number | null;
 }
 
@@ -26,7 +26,7 @@ export function sessionOf(rig: Rig): Session | null {
   const charge = Array.from({ length: POINTS }, (_, i) => b.charge * (1 - i / (POINTS - 1)));
   const states = charge.map((c) => {
     const s = setUp({ ...rig, supply: { ...rig.supply, battery: { ...b, charge: c } } });
-    const at = new States(s);
+    const at = new OperatingPointSolver(s);
     const fastest = at.atWidth(s.diameter);
     const amps = at.idle().amps;
     return {

@@ -2,7 +2,7 @@ import { ALLOYS, type Alloy } from '../catalog/alloys';
 import { FOAMS, type Foam } from '../catalog/foams';
 import type { Rig } from '../documents/rig';
 import { reserveOf } from '../documents/rigDefaults';
-import { along } from '../numeric/table';
+import { interpolateLinear } from '../numeric/table';
 import { openVolts, insideOhm } from '../physics/circuit/battery';
 import { leadOhm } from '../physics/circuit/leads';
 import { phasePeak, phaseShare } from '../physics/circuit/phase';
@@ -13,7 +13,7 @@ import { envelopeDiameter } from '../physics/wire/envelope';
 import { measuredResistivity } from '../physics/wire/measuredResistivity';
 import { resistancePerMetre } from '../physics/wire/resistance';
 
-/** A closed room counts as this draught, m/s: the slot shelters the wire from any more. */
+/** A closed room counts as this draught, m/s: the kerf shelters the wire from any more. */
 export const STILL = 0.05;
 
 /** What drives the loop: an rms source of `volts` through `restOhm`, held under `limitAmps` rms. */
@@ -94,7 +94,7 @@ export function setUp(rig: Rig): Setup {
     room,
     still: rig.room.draughtMS === STILL ? room : Object.freeze({ ...room, draught: STILL }),
     melt: foam.heat && foam.verdict !== 'refuse' ? melt(foam.heat, density, rig.foam.tuning, airC) : null,
-    stress10: foam.heat ? along(foam.heat.stress10, density) : 0,
+    stress10: foam.heat ? interpolateLinear(foam.heat.stress10, density) : 0,
     drive: driveOf(rig),
     reserve: reserveOf(rig),
     feed: rig.cut.feedMmS === null ? null : rig.cut.feedMmS / 1000,

@@ -18,7 +18,7 @@ let t = 0;
 
 describe('hot paths', () => {
   bench('heat lost to air', () => void lossToAir(room, 100 + (t++ % 400)));
-  bench('slot of a heat', () => void slotHalfWidth(0.1 + (t++ % 40)));
+  bench('kerf of a heat', () => void slotHalfWidth(0.1 + (t++ % 40)));
   bench('parse and solve, nickel-chromium', () => void solve(rigSchema.parse(rig)));
   bench('parse and solve, stainless', () => void solve(rigSchema.parse(stainless)));
   bench('window at 240 settings', () => void windowCurve(rig, 240));

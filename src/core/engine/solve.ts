@@ -1,18 +1,16 @@
-import type { Reading } from '../documents/reading';
+import type { ReadingFigures } from '../documents/reading';
 import type { Rig } from '../documents/rig';
-import { findingWords } from '../words/findings';
-import { fixWords } from '../words/fixes';
-import { METRIC_SAY } from '../words/say';
-import { drafts } from './drafts';
-import { evaluate, type Evaluation } from './evaluate';
+import { drafts, figuresOf } from './drafts';
+import { evaluate } from './evaluate';
 import { fixesOf } from './fixes';
 import { toReading } from './reading';
 import type { Spares } from './spares';
+import type { Evaluation } from './evaluation';
 
 export { drafts } from './drafts';
 
 /** The reading of a rig, with findings and their proven fixes. Pure; the rig is not changed. */
-export function solve(rig: Rig, spares: Spares | null = null): Reading {
+export function solve(rig: Rig, spares: Spares | null = null): ReadingFigures {
   return solveWhole(rig, spares).reading;
 }
 
@@ -20,23 +18,16 @@ export function solve(rig: Rig, spares: Spares | null = null): Reading {
 export function solveWhole(
   rig: Rig,
   spares: Spares | null = null,
-): { reading: Reading; evaluation: Evaluation } {
+): { reading: ReadingFigures; evaluation: Evaluation } {
   const e = evaluate(rig);
   const found = drafts(e);
-  const reading = toReading(e);
-  reading.findings = found.map((draft) => ({
-    code: draft.code,
-    level: draft.level,
-    values: { ...draft.values },
-    text: findingWords(draft.code, draft.values, METRIC_SAY).text,
-    fixes: fixesOf(rig, draft, found, e, spares).map(({ patch, worsens, uses }) => {
-      const fix = {
-        patch: { ...patch },
-        ...(worsens.length > 0 && { worsens: [...worsens] }),
-        ...(uses !== null && { uses }),
-      };
-      return { ...fix, text: fixWords(fix, rig, METRIC_SAY) };
-    }),
+  const findings = found.map((draft) => ({
+    ...figuresOf(draft),
+    fixes: fixesOf(rig, draft, found, e, spares).map(({ patch, worsens, uses }) => ({
+      patch: { ...patch },
+      ...(worsens.length > 0 && { worsens: [...worsens] }),
+      ...(uses !== null && { uses }),
+    })),
   }));
-  return { reading, evaluation: e };
+  return { reading: { ...toReading(e), findings }, evaluation: e };
 }

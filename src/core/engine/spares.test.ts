@@ -1,3 +1,4 @@
+import { readingOf } from '../edge/readingOf';
 import { describe, expect, it } from 'vitest';
 import { drawerControlSchema } from '../documents/drawer';
 import { rigSchema } from '../documents/rig';
@@ -25,7 +26,7 @@ const cold = testRig({
 
 describe('fixes out of the drawer', () => {
   it('name what they take, come before a shorter wire, and are proven like all others', () => {
-    const finding = solve(cold, DRAWER).findings.find((f) => f.code === 'wire-too-cold')!;
+    const finding = readingOf(cold, DRAWER).findings.find((f) => f.code === 'wire-too-cold')!;
     const first = finding.fixes[0]!;
     expect(first.uses).toBe('Bench supply 32 V');
     expect(first.text).toMatch(/^Take Bench supply 32 V: (set|hold) /);

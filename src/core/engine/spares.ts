@@ -1,10 +1,10 @@
 import type { Drawer } from '../documents/drawer';
 import type { FindingCode } from '../documents/reading';
-import type { Evaluation } from './evaluate';
 import { tidy, type Patch } from './findings/draft';
 import { lengthForFastest, settingForFastest } from './need';
 import { merge } from './merge';
 import { setUp } from './setup';
+import type { Evaluation } from './evaluation';
 
 /** What lies in the drawer beside the rig. */
 export type Spares = Pick<Drawer, 'supplies' | 'wires'>;

@@ -3,7 +3,7 @@ import { lossToAir } from '../physics/heat/loss';
 import { hottest, lowestBalance } from '../physics/heat/temperature';
 import { metalArea } from '../physics/wire/area';
 import { resistancePerMetre } from '../physics/wire/resistance';
-import type { Evaluation } from './evaluate';
+import type { Evaluation } from './evaluation';
 
 /** Close coils warm each other: the rise of a straight wire times this, from and to. Common practice, no source. */
 const COILS = [1.5, 2] as const;

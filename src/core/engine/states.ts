@@ -1,4 +1,3 @@
-import type { Alloy } from '../catalog/alloys';
 import { rootIncreasing } from '../numeric/root';
 import { feedForSlot, slotWidth } from '../physics/foam/melt';
 import { fluxAcrossSlot, radiationAcrossSlot } from '../physics/foam/flux';
@@ -8,27 +7,11 @@ import { lowestBalance } from '../physics/heat/temperature';
 import { ohmPerMetre, type Setup } from './setup';
 import { balanceAt, hottestAt } from './airBalance';
 import { lowestInFoam } from './lowestInFoam';
-
-/** The wire while it cuts: amps, °C outside and inside the foam, heat into the foam W/m, slot m, feed m/s. */
-export interface CutState {
-  readonly amps: number;
-  readonly airC: number;
-  readonly foamC: number;
-  readonly heat: number;
-  readonly width: number;
-  readonly feed: number;
-  /** The slot shelters the wire no hotter than still air would leave it. */
-  readonly capped: boolean;
-}
+import type { CutState } from './cutState';
+import { steep } from './steep';
 
 /** Step in K of the search for a held resistance. */
 const HELD_STEP = 50;
-/**
- * An alloy whose resistance rises by more than this (titanium, carbon steel) can have several balances in its slot: the lowest
- * is searched. Under it (stainless) the quick search is tried first; it misses only where it ends on no balance (a test).
- */
-const STEEP = 2.3;
-export const steep = ({ ct }: Alloy): boolean => ct.y[ct.y.length - 1]! > STEEP;
 /** Share of the amps by which a found balance may miss before it counts as none. */
 const CLOSE = 1e-3;
 
@@ -42,10 +25,10 @@ interface InFoam {
 
 /**
  * The states of one rig. The loop is solved in one unknown, the wire's temperature outside the foam: it gives the amps
- * at once, √(Q_air/R′), so no search stands inside another but the small one for the wire in its slot. Searches start
+ * at once, √(Q_air/R′), so no search stands inside another but the small one for the wire in its kerf. Searches start
  * from the last answer, so an object serves one rig and is thrown away. Amounts in SI.
  */
-export class States {
+export class OperatingPointSolver {
   private airGuess = 300;
   private airSlope = 0;
   private foamGuess = 250;
@@ -68,7 +51,7 @@ export class States {
     return this.airGuess;
   }
 
-  /** °C of the wire in still air at a current: the most it can reach in its slot. */
+  /** °C of the wire in still air at a current: the most it can reach in its kerf. */
   capAt(amps: number): number {
     return balanceAt(this.s, this.s.still, amps, this.airGuess);
   }
@@ -79,11 +62,11 @@ export class States {
     this.idleC = airC;
     // A wire that hardly warms has its amps from its cold resistance: the search for its heat ends too early to tell.
     const held = this.s.drive.heldOhm !== null || amps >= this.limitAmps;
-    const pushed = this.s.drive.volts / (this.s.drive.restOhm + this.cutOhm(airC, airC));
+    const pushed = this.s.drive.volts / (this.s.drive.restOhm + this.cuttingResistance(airC, airC));
     return { amps: held ? Math.min(amps, pushed) : pushed, airC };
   }
 
-  /** The wire in a slot of a given width (m); null where it is too cold to melt the foam. */
+  /** The wire in a kerf of a given width (m); null where it is too cold to melt the foam. */
   atWidth(width: number): CutState | null {
     const feedOf = (heat: number) => feedForSlot(this.s.melt!, heat, width);
     return this.quick(
@@ -129,7 +112,7 @@ export class States {
     return found === 'astray' ? plain() : found;
   }
 
-  /** The lowest balance of the loop with a wire that gives its slot `heatOf(T)`. */
+  /** The lowest balance of the loop with a wire that gives its kerf `heatOf(T)`. */
   private lowest(
     heatOf: (foamC: number) => number,
     widthOf: (heat: number) => number,
@@ -139,12 +122,12 @@ export class States {
       limitAmps: this.limitAmps,
       topC: this.top,
       airAt: (amps) => this.airAt(amps),
-      cutOhm: (airC, foamC) => this.cutOhm(airC, foamC),
+      cuttingResistance: (airC, foamC) => this.cuttingResistance(airC, foamC),
     });
     return state && this.closed({ ...state, width: widthOf(state.heat), feed: feedOf(state.heat) });
   }
 
-  /** Heat in W/m that a wire at a temperature gives its slot at a feed; 0 up to T_flow. */
+  /** Heat in W/m that a wire at a temperature gives its kerf at a feed; 0 up to T_flow. */
   private slotHeatAt(feed: number): (foamC: number) => number {
     const m = this.s.melt!;
     let near = 1;
@@ -163,7 +146,7 @@ export class States {
    */
   private closed<T extends { amps: number; airC: number; foamC: number }>(state: T): T | null {
     const { volts, restOhm, heldOhm } = this.s.drive;
-    const ohm = this.cutOhm(state.airC, state.foamC);
+    const ohm = this.cuttingResistance(state.airC, state.foamC);
     const pushed = volts / (restOhm + ohm);
     const { amps } = state;
     if (amps >= this.limitAmps * (1 - 1e-9) && amps <= pushed) return state;
@@ -176,7 +159,7 @@ export class States {
     const { s } = this;
     const m = s.melt;
     if (!m || !(m.fumeC > m.flowC)) return null;
-    // In a still room a wire that idles under the fume limit cannot pass it in its slot: no alloy's resistance falls
+    // In a still room a wire that idles under the fume limit cannot pass it in its kerf: no alloy's resistance falls
     // below that heat, so with its middle at the limit it would carry less than idling.
     if (s.still === s.room && this.idleC !== null && this.idleC <= m.fumeC) return null;
     const { amps, airC } = this.loop(() => m.fumeC);
@@ -198,7 +181,7 @@ export class States {
   }
 
   /** Ohms of the whole wire with its ends in air and its middle in foam. */
-  cutOhm(airC: number, foamC: number): number {
+  cuttingResistance(airC: number, foamC: number): number {
     const { s } = this;
     return ohmPerMetre(s, airC) * (s.length - s.width) + ohmPerMetre(s, foamC) * s.width;
   }
@@ -214,18 +197,19 @@ export class States {
     if (s.drive.heldAmps !== null) {
       const held = this.limitAmps;
       const airC = this.airAt(held);
-      if (held * (restOhm + this.cutOhm(airC, foamOf(airC, held))) <= volts) return { amps: held, airC };
+      if (held * (restOhm + this.cuttingResistance(airC, foamOf(airC, held))) <= volts)
+        return { amps: held, airC };
     }
     const ampsAt = (airC: number) => Math.sqrt(lossToAir(s.room, airC) / ohmPerMetre(s, airC));
     const f = (airC: number) => {
       const amps = ampsAt(airC);
-      return amps * (restOhm + this.cutOhm(airC, foamOf(airC, amps))) - volts;
+      return amps * (restOhm + this.cuttingResistance(airC, foamOf(airC, amps))) - volts;
     };
     const root = lowestBalance(s.room, s.alloy, f, this.top, this.airGuess, this.airSlope);
     let airC = root.x;
     this.airSlope = root.slope;
     if (s.drive.heldOhm !== null)
-      airC = this.heldAt(s.drive.heldOhm, airC, (t) => this.cutOhm(t, foamOf(t, ampsAt(t))));
+      airC = this.heldAt(s.drive.heldOhm, airC, (t) => this.cuttingResistance(t, foamOf(t, ampsAt(t))));
     const amps = ampsAt(airC);
     this.airGuess = airC;
     if (amps <= this.limitAmps) return { amps, airC };
@@ -285,7 +269,7 @@ export class States {
     return { foamC, heat, width: slotWidth(m, heat, feed), capped: false };
   }
 
-  /** The most the wire can reach in its slot; null where that does not melt the foam. */
+  /** The most the wire can reach in its kerf; null where that does not melt the foam. */
   private capFor(amps: number, airC: number): number | null {
     const { s } = this;
     const cap = s.still === s.room ? airC : this.capAt(amps);

@@ -1,15 +1,16 @@
 import type { Rig } from '../documents/rig';
-import { evaluate, type Evaluation } from './evaluate';
+import { evaluate } from './evaluate';
 import { leastRise, LEAST_RISE } from './findings/wiring';
 import { setUp, type Setup } from './setup';
-import { States } from './states';
-import { along } from '../numeric/table';
+import { OperatingPointSolver } from './states';
+import { interpolateLinear } from '../numeric/table';
+import type { Evaluation } from './evaluation';
 
 /** Ways of holding the heat that a maker can choose from. */
 export const WAYS = ['volts', 'amps', 'ohms'] as const;
 export type Way = (typeof WAYS)[number];
 
-/** What a disturbance does to the fastest feed: a share, +0.1 is a tenth faster. */
+/** What a disturbance does to the max feed: a share, +0.1 is a tenth faster. */
 export interface Drift {
   /** Wire a tenth longer. */
   readonly longer: number;
@@ -40,7 +41,7 @@ export interface Advised {
  * What each way of holding makes of four disturbances on this rig, all set to its present heat: each is solved anew. Ohms
  * held count only where the alloy's resistance rises enough. Null where the rig cuts nothing.
  */
-export function adviseHold(rig: Rig): Advised | null {
+export function compareControlModes(rig: Rig): Advised | null {
   const e = evaluate(rig);
   if (!e.window.fastest || e.off) return null;
   const base = e.window.fastest.feed;
@@ -70,11 +71,11 @@ function longer(rig: Rig, factor: number): Rig['wire'] {
   };
 }
 
-/** Fastest feed of a changed rig, with the volts, amps or ohms held at which the rig as it is has its own. */
+/** Max feed of a changed rig, with the volts, amps or ohms held at which the rig as it is has its own. */
 function fastestHeld(e: Evaluation, way: Way, changed: Rig, sag: number): number {
   const { amps, airC, foamC } = e.window.fastest!;
   const s = setUp(changed);
-  const ohm = new States(e.s).cutOhm(airC, foamC);
+  const ohm = new OperatingPointSolver(e.s).cuttingResistance(airC, foamC);
   const { restOhm } = e.s.drive;
   const source = amps * (restOhm + ohm);
   const plain = { ...s.drive, heldAmps: null, heldOhm: null, limitAmps: Infinity, restOhm };
@@ -84,12 +85,12 @@ function fastestHeld(e: Evaluation, way: Way, changed: Rig, sag: number): number
     // The controller was set to some ohms, and knows nothing of a longer wire.
     ohms: { ...plain, volts: 4 * source * sag, heldOhm: ohm },
   };
-  return new States({ ...s, drive: held[way] }).atWidth(s.diameter)?.feed ?? 0;
+  return new OperatingPointSolver({ ...s, drive: held[way] }).atWidth(s.diameter)?.feed ?? 0;
 }
 
 function kelvinOf(e: Evaluation): number {
   const { ct } = e.s.alloy;
   const t = e.idle.airC;
-  const slope = (along(ct, t + 5) - along(ct, t - 5)) / 10;
-  return (0.01 * along(ct, t)) / slope;
+  const slope = (interpolateLinear(ct, t + 5) - interpolateLinear(ct, t - 5)) / 10;
+  return (0.01 * interpolateLinear(ct, t)) / slope;
 }

@@ -1,17 +1,20 @@
+import { toldReading } from '../words/told';
 import { describe, expect, it } from 'vitest';
 import { rigSchema, type Rig } from '../documents/rig';
 import { CUTTERS } from '../documents/cutters';
 import { handLed } from '../documents/rigDefaults';
-import type { Finding, FindingCode } from '../documents/reading';
+import type { FindingFigures, FindingCode } from '../documents/reading';
 import { lossToAir } from '../physics/heat/loss';
 import { drafts, RANK } from './drafts';
-import { evaluate, type Evaluation } from './evaluate';
+import { evaluate } from './evaluate';
 import { kindOfPatch } from './fixes';
 import { merge } from './merge';
 import { ohmPerMetre } from './setup';
 import { solveWhole } from './solve';
-import { States, type CutState } from './states';
+import { OperatingPointSolver } from './states';
 import { sweptRig } from './sweepRigs';
+import type { CutState } from './cutState';
+import type { Evaluation } from './evaluation';
 
 /** `npm run test:long` sweeps ten times as many. */
 const COUNT = process.env['LONG'] ? 5000 : 500;
@@ -23,7 +26,7 @@ const swept = Array.from({ length: COUNT }, (_, i) => {
 /** Share by which volts of wire, leads and contacts miss the source's; only an excess counts where the amps are held. */
 function miss(e: Evaluation, state: Pick<CutState, 'amps' | 'airC' | 'foamC'>): number {
   const { drive } = e.s;
-  const ohm = new States(e.s).cutOhm(state.airC, state.foamC);
+  const ohm = new OperatingPointSolver(e.s).cuttingResistance(state.airC, state.foamC);
   const share = (state.amps * (drive.restOhm + ohm)) / drive.volts - 1;
   const held = drive.heldOhm !== null || state.amps >= drive.limitAmps * (1 - 1e-9);
   return held ? Math.max(0, share) : Math.abs(share);
@@ -54,7 +57,7 @@ describe(`${COUNT} rigs such as makers build`, () => {
   it('the quick search ends on the lowest balance, as the plain one does', () => {
     for (const { name, evaluation: e } of swept) {
       if (!e.cut || e.feed === null) continue;
-      const plain = new States(e.s).atFeedBracketed(e.feed);
+      const plain = new OperatingPointSolver(e.s).atFeedBracketed(e.feed);
       expect(Math.abs((plain?.foamC ?? NaN) - e.cut.foamC), name).toBeLessThan(0.02);
     }
   });
@@ -74,8 +77,8 @@ describe(`${COUNT} rigs such as makers build`, () => {
   });
 
   it('every range printed in a text has its lower end first, and no figure has ten digits', () => {
-    for (const { name, reading } of swept)
-      for (const f of reading.findings) {
+    for (const { name, rig, reading } of swept)
+      for (const f of toldReading(reading, rig).findings) {
         for (const text of [f.text, ...f.fixes.map((x) => x.text)]) {
           for (const [, a, b] of text.matchAll(/([\d.]+)(?:\s*[^\d\s–]*)?–([\d.]+)/g))
             expect(Number(a), `${name}: ${text}`).toBeLessThanOrEqual(Number(b));
@@ -97,7 +100,7 @@ const MEASURES: Partial<Record<FindingCode, string>> = {
   'lead-overheats': 'amps',
 };
 
-function held(rig: Rig, e: Evaluation, finding: Finding, all: readonly Finding[], patch: Record<string, unknown>, worsens: readonly FindingCode[]) {
+function held(rig: Rig, e: Evaluation, finding: FindingFigures, all: readonly FindingFigures[], patch: Record<string, unknown>, worsens: readonly FindingCode[]) {
   const patched = rigSchema.parse(merge(rig, patch));
   const there = evaluate(patched);
   const after = drafts(there);

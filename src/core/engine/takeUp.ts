@@ -3,7 +3,7 @@ import { wireStiffness, inSeries } from '../physics/tension/stiffness';
 import { springRate, springSafeLoad, SHEAR } from '../physics/tension/spring';
 import { rubberPull } from '../physics/tension/rubber';
 import { eulerLoad, pivotedBow, rectangleInertia, uFrameRate } from '../physics/tension/frame';
-import { letGo } from '../physics/tension/lag';
+import { storedElasticEnergy } from '../physics/tension/lag';
 import type { Holder } from '../physics/tension/holder';
 import { tensileStrength } from '../physics/wire/strength';
 import type { Setup } from './setup';
@@ -112,5 +112,5 @@ export function plainBowRate(b: PlainBow): number {
 export function letGoOf(e: { s: Setup; tension: { coldN: number; hotN: number | null; takeUp: TakeUp } }) {
   const pull = Math.max(e.tension.coldN, e.tension.hotN ?? 0);
   const wire = wireStiffness(e.s.alloy.youngs, e.s.area, e.s.rig.wire.lengthMm / 1000);
-  return letGo(pull, e.tension.takeUp.holder.rate, wire);
+  return storedElasticEnergy(pull, e.tension.takeUp.holder.rate, wire);
 }

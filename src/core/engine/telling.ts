@@ -4,10 +4,11 @@ import { GRADE_SD, timedFeed } from '../physics/tuning/evidence';
 import { EYE_PRIOR_SD } from '../physics/tuning/grades';
 import { evaluate } from './evaluate';
 import { drafts } from './solve';
-import { storedOf, tuned, type Tuning } from './tune';
+import { storedOf, type Tuning } from './tune';
+import { tuned } from './tuned';
 
 /** The cut that would tell most: pushed to the limit, or led at a feed and graded; and the sd it is expected to leave. */
-export interface Telling {
+export interface InformativeCut {
   readonly kind: 'limit' | 'graded';
   readonly setting: number | null;
   /** Depth for a limit cut, mm; feed for a graded one, mm/s. */
@@ -28,7 +29,7 @@ const CELLS = 161;
  * The safe cut with the largest expected drop in variance of θ (PHYSICS section 7): a limit cut by its timing's sd, a graded one
  * over its three outcomes on a plain grid. Null where the rig has no window, or a stop finding forbids power.
  */
-export function tellingCut(rig: Rig, t: Tuning): Telling | null {
+export function mostInformativeCut(rig: Rig, t: Tuning): InformativeCut | null {
   const e = evaluate(tuned(rig, t));
   const { fastest, slowest } = e.window;
   if (!fastest || slowest === null || e.off) return null;
@@ -37,7 +38,7 @@ export function tellingCut(rig: Rig, t: Tuning): Telling | null {
   const common = { setting: rig.control.setting, now: t.logSd };
   const stored = storedOf(e.s);
   const depthMm = Math.max(LEAST_DEPTH, Math.ceil((3 * fastest.feed * 1000 * stored) / 10) * 10);
-  const options: Telling[] = [];
+  const options: InformativeCut[] = [];
   if (!found.some((d) => NOT_PUSHED.has(d.code))) {
     const seconds = Math.max(0.5, depthMm / (fastest.feed * 1000) - stored);
     const { sd } = timedFeed({ depthMm, seconds, storedS: stored, byHand: e.s.rig.frame.kind !== 'gantry' });

@@ -78,7 +78,7 @@ describe('along the wire', () => {
 });
 
 describe('each take-up', () => {
-  it('a hung weight keeps its pull; a guide takes from it hot and adds to it cold', () => {
+  it('a hung weight keeps its tension; a guide takes from it hot and adds to it cold', () => {
     const plain = pull({ kind: 'weight', setN: 50 });
     expect([plain.coldN, plain.hotN]).toEqual([50, 50]);
     const over = pull({ kind: 'weight', setN: 50, guide: { friction: 0.2, wrapDeg: 90 } });

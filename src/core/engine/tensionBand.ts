@@ -1,11 +1,12 @@
 import { ALLOY_IDS } from '../catalog/alloys';
 import type { Rig } from '../documents/rig';
-import { evaluate, heldAnew, type Evaluation } from './evaluate';
+import { evaluate, heldAnew } from './evaluate';
 import { BUCKLING, STRESS } from './findings/tension';
 import { dialForIdle, feedPatch, shorterFor } from './findings/patches';
 import type { Patch } from './findings/draft';
 import { merge } from './merge';
 import { barOf } from './takeUp';
+import type { Evaluation } from './evaluation';
 
 /** The pull, as it is set, between what lags too far (or hangs slack) and what is stressed too much. N. */
 export interface PullBand {

@@ -64,7 +64,7 @@ describe('times of a rig', () => {
     expect(Math.abs(thick / 120 - 1)).toBeLessThan(0.1);
   });
 
-  it('the slot at entry is 1.15–1.7 times the steady one where the wire is well over the foam’s flow (common practice)', () => {
+  it('the kerf at entry is 1.15–1.7 times the steady one where the wire is well over the foam’s flow (common practice)', () => {
     for (const [diameterMm, setting] of [
       [0.455, 18.5],
       [0.51, 17],

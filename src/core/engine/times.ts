@@ -5,9 +5,9 @@ import { heatForSlot, slotWidth } from '../physics/foam/melt';
 import { lossToAir } from '../physics/heat/loss';
 import { hottest } from '../physics/heat/temperature';
 import { approachSeconds } from '../physics/time/approach';
-import type { Evaluation } from './evaluate';
 import { ohmPerMetre, type Setup } from './setup';
-import type { CutState } from './states';
+import type { CutState } from './cutState';
+import type { Evaluation } from './evaluation';
 
 /** Times of a rig: seconds to warm, to cool, to settle after a small change; and the feed's distance to settle, m. */
 export interface Times {
@@ -22,7 +22,7 @@ export interface Times {
 const WARM = 0.95;
 /** At this °C a brush of the hand does no harm, a grip does (ISO 13732-1). */
 const TOUCH_C = 60;
-/** The slot counts as settled within this share of its steady width. */
+/** The kerf counts as settled within this share of its steady width. */
 const SETTLED = 0.05;
 
 /** Times of an evaluated rig; null with a cold wire. Each is a quadrature, not a stepping in time. */
@@ -63,8 +63,8 @@ export function ampsAt(s: Setup, tempC: number): number {
 }
 
 /**
- * Distance in m that the wire goes at the rig's feed from entering the foam, at its temperature in air, until the slot is
- * within 5 % of its steady width; the current is the steady cutting current. 0 where still air rules the slot; null where the
+ * Distance in m that the wire goes at the rig's feed from entering the foam, at its temperature in air, until the kerf is
+ * within 5 % of its steady width; the current is the steady cutting current. 0 where still air rules the kerf; null where the
  * wire comes in too cold to melt, or where its heat does not lead it from there to the steady state.
  */
 export function settleDistance(s: Setup, cut: CutState, capacity: number, quadrature = gauss6): number | null {
@@ -84,7 +84,7 @@ export function settleDistance(s: Setup, cut: CutState, capacity: number, quadra
   return seconds >= 0 && seconds < Infinity ? cut.feed * seconds : null;
 }
 
-/** Heat in W/m that a wire at a temperature gives the foam at a feed (m/s), its slot settled to that heat; 0 up to T_flow. */
+/** Heat in W/m that a wire at a temperature gives the foam at a feed (m/s), its kerf settled to that heat; 0 up to T_flow. */
 export function slotHeat(s: Setup, feed: number, guess: number): (tempC: number) => number {
   const m = s.melt!;
   const flux = (t: number, width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, t, width);
@@ -101,7 +101,7 @@ export function slotHeat(s: Setup, feed: number, guess: number): (tempC: number)
   };
 }
 
-/** Slot just after the wire enters the foam at its temperature in air, over the steady slot. */
+/** Kerf just after the wire enters the foam at its temperature in air, over the steady kerf. */
 export function entryOverSteady(s: Setup, cut: CutState): number {
   const m = s.melt!;
   return slotWidth(m, slotHeat(s, cut.feed, cut.heat)(cut.airC), cut.feed) / cut.width;

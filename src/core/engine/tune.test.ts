@@ -3,9 +3,11 @@ import { loggedCutSchema, type LoggedCut } from '../documents/log';
 import { advise, tune } from './advise';
 import { solve } from './solve';
 import { testRig } from './testRigs';
-import { evidenceOf, feedOfCut, steadyFeed, storedOf, tuned, tuningOf } from './tune';
+import { evidenceOf, feedOfCut, steadyFeed, storedOf, tuningOf } from './tune';
+import { tuned } from './tuned';
 import { setUp } from './setup';
 import { adviceSchema } from '../documents/advice';
+import { toldAdvice } from '../words/told';
 
 const rig = testRig({
   supply: { volts: 32, maxAmps: 6 },
@@ -56,7 +58,7 @@ describe('tuning and advice', () => {
     expect(advice.tuning).toMatchObject({ logMean: 0, logSd: expect.closeTo(0.35, 12), used: 0 });
     expect(advice.next!.why).toBe('first');
     expect(tuned(rig, tuningOf([]))).toBe(rig);
-    expect(adviceSchema.safeParse(advice).error).toBeUndefined();
+    expect(adviceSchema.safeParse(toldAdvice(advice, rig)).error).toBeUndefined();
   });
 
   it('timed cuts at 0.8 of the model tighten the window about 0.8 of it', () => {
@@ -114,7 +116,7 @@ describe('tuning and advice', () => {
       expect(advice.next, code).toBeNull();
       expect(advice.finding!.level).toBe('stop');
       expect(solve(testRig(parts as never)).findings.map((f) => f.code)).toContain(code);
-      expect(adviceSchema.safeParse(advice).error).toBeUndefined();
+      expect(adviceSchema.safeParse(toldAdvice(advice, rig)).error).toBeUndefined();
     }
   });
 

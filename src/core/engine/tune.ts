@@ -27,5 +27,3 @@ export function tuningOf(cuts: readonly RigCut[]): Tuning {
   const counted = new Set(owner.filter((_, k) => !p.setAside.includes(k)));
   return { ...p, setAside, used: counted.size, shownSd: Math.hypot(p.logSd, SHARED_SD) };
 }
-
-export { tuned } from './tuned';

@@ -1,8 +1,9 @@
-import type { CutState, States } from './states';
+import type { OperatingPointSolver } from './states';
+import type { CutState } from './cutState';
 
 /** The clean-cut window of a rig at its setting, each bound with the circuit solved at that feed. */
 export interface Window {
-  /** Slot as wide as the wire; faster, it pushes on solid foam. */
+  /** Kerf as wide as the wire; faster, it pushes on solid foam. */
   readonly fastest: CutState | null;
   /** A millimetre melted back on each side. */
   readonly meltBack: CutState | null;
@@ -12,7 +13,7 @@ export interface Window {
   readonly slowest: number | null;
 }
 
-/** Widest clean slot over the wire's diameter, m: a millimetre a side. Ours, no source. */
+/** Widest clean kerf over the wire's diameter, m: a millimetre a side. Ours, no source. */
 export const MELT_BACK = 0.002;
 
 /** Feeds under this, m/s (a millimetre in eleven days), count as too cold to cut. Ours. */
@@ -21,8 +22,8 @@ const CRAWL = 1e-9;
 /** The window of a wire that cuts nothing. */
 export const NO_WINDOW: Window = Object.freeze({ fastest: null, meltBack: null, fume: null, slowest: null });
 
-/** Fastest and slowest clean feed of one rig; null where the wire is too cold, or the foam has no figures. */
-export function windowOf(states: States): Window {
+/** Fastest and min clean feed of one rig; null where the wire is too cold, or the foam has no figures. */
+export function windowOf(states: OperatingPointSolver): Window {
   const d = states.s.diameter;
   const fastest = states.atWidth(d);
   if (!fastest || !(fastest.feed > CRAWL)) return NO_WINDOW;

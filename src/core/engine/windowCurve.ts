@@ -3,7 +3,7 @@ import { SETTING_LIMITS } from '../documents/controlKinds';
 import type { Rig } from '../documents/rig';
 import { ampsForFastest, heldAt, settingOf, voltsFor } from './need';
 import { BUCK_DROP, setUp, type Setup } from './setup';
-import { States } from './states';
+import { OperatingPointSolver } from './states';
 import { windowOf } from './window';
 
 /** The clean-cut window over the dial (or, where there is no dial, over the current): feeds in mm/s, NaN where none. */
@@ -14,7 +14,7 @@ export interface WindowCurve {
   readonly fastest: readonly number[];
   readonly meltBack: readonly number[];
   readonly fume: readonly number[];
-  /** Slot at the fume feed, mm; the other two bounds have the wire's width, and that and two millimetres. */
+  /** Kerf at the fume feed, mm; the other two bounds have the wire's width, and that and two millimetres. */
   readonly fumeKerf: readonly number[];
 }
 
@@ -33,13 +33,13 @@ export function curveRange(rig: Rig): [number, number] | null {
   const low = ampsForFastest(s, SLOWEST_SHOWN);
   if (!low) return null;
   const share = (amps: number) => {
-    const w = windowOf(new States(heldAt(s, amps)));
+    const w = windowOf(new OperatingPointSolver(heldAt(s, amps)));
     return w.fastest && w.slowest !== null ? w.slowest / w.fastest.feed - 1 : -1;
   };
   const high = rootIncreasing(share, low.amps, low.amps * 6, low.amps * 2, low.amps * 1e-3).x;
   if (rig.control.kind === 'none') {
     // No dial: the neighbourhood of the current that flows, not all that a wire could bear.
-    const now = new States(s).idle().amps;
+    const now = new OperatingPointSolver(s).idle().amps;
     const most = now > low.amps ? Math.min(high, 1.8 * now) : high;
     return pad(low.amps, Math.max(most, 1.05 * now), [0, Infinity]);
   }
@@ -61,7 +61,7 @@ export function curveRange(rig: Rig): [number, number] | null {
 }
 
 function settingAt(s: Setup, amps: number): number | null {
-  const found = new States(heldAt(s, amps)).atWidth(s.diameter);
+  const found = new OperatingPointSolver(heldAt(s, amps)).atWidth(s.diameter);
   return found && settingOf(s.drive, voltsFor(s, amps, found.foamC), amps);
 }
 
@@ -86,7 +86,7 @@ export function windowCurve(rig: Rig, points: number): WindowCurve | null {
   for (let i = 0; i < points; i++) {
     const x = range[0] + ((range[1] - range[0]) * i) / (points - 1);
     const s = noDial ? heldAt(base, x) : setUp({ ...rig, control: { ...rig.control, setting: x } });
-    const w = windowOf(new States(s));
+    const w = windowOf(new OperatingPointSolver(s));
     out.x.push(x);
     out.fastest.push(w.fastest ? w.fastest.feed * 1000 : NaN);
     out.meltBack.push(w.meltBack ? w.meltBack.feed * 1000 : NaN);

@@ -5,9 +5,9 @@ import { switchFor } from '../physics/circuit/switch';
 import { leadOhm } from '../physics/circuit/leads';
 import type { FindingCode } from '../documents/reading';
 import type { Rig } from '../documents/rig';
-import type { Evaluation } from './evaluate';
 import { ohmPerMetre } from './setup';
 import { drafts } from './solve';
+import type { Evaluation } from './evaluation';
 
 /** What a rig's loop is made of, from the supply round to the supply. Volts, amps, ohms, watts; lengths mm, areas mm². */
 export interface WiringPlan {

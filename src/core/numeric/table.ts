@@ -15,7 +15,7 @@ export function curve(pairs: readonly (readonly [number, number])[]): Curve {
 }
 
 /** Linear between the points of a curve, flat beyond its ends. */
-export function along(c: Curve, at: number): number {
+export function interpolateLinear(c: Curve, at: number): number {
   const { x, y } = c;
   const last = x.length - 1;
   if (!(at > x[0]!)) return y[0]!;

@@ -7,7 +7,7 @@ import { airAt } from './heat/air';
 import { lossToAir } from './heat/loss';
 import { MORGAN, nusseltLying } from './heat/natural';
 import { metalArea } from './wire/area';
-import { awgDiameter, awgOf } from './wire/awg';
+import { awgDiameter, awgOf } from '../units/awg';
 import { resistancePerMetre } from './wire/resistance';
 
 describe('wire', () => {
@@ -88,7 +88,7 @@ describe('amps for a temperature against the makers’ table', () => {
   });
 });
 
-describe('slot of a moving line source', () => {
+describe('kerf of a moving line source', () => {
   // Numerical solution of the isotherm, given with the relation; within 0.1 %.
   it.each([
     [0.3, 0.1776],

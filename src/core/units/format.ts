@@ -29,11 +29,28 @@ export function show(value: number, role: Role, profile: Profile): Shown {
   return { figures: significant(x, digits), unit: unit.symbol };
 }
 
-/** A number as it was typed or stored, not rounded to what a computed figure may claim: six figures, no idle zeros. */
+/** Figures that a number typed by hand may have. */
+const TYPED_FIGURES = 6;
+/** Share by which such a number may miss the stored one: the rounding of two conversions. */
+const EXACT = 1e-9;
+
+/**
+ * A number as it was typed: all its figures where it is one that a person types in this unit (35.4375 in), otherwise as a
+ * maker writes what was converted (900 mm is 35.4 in, 28 AWG is 0.321 mm): three figures, and whatever stands before the point.
+ */
 export function asTyped(value: number, role: Role, profile: Profile): Shown {
   if (role === 'wireDiameter' && profile !== 'metric') return showGauge(value, profile);
   const unit = unitFor(role, profile);
-  return { figures: String(Number(unit.fromBase(value).toPrecision(6))), unit: unit.symbol };
+  const x = unit.fromBase(value);
+  const typed = Number(x.toPrecision(TYPED_FIGURES));
+  const exact = Math.abs(unit.toBase(typed) - value) <= EXACT * Math.abs(value);
+  return { figures: exact ? String(typed) : wholeAndThree(x), unit: unit.symbol };
+}
+
+function wholeAndThree(x: number): string {
+  if (!Number.isFinite(x)) return significant(x);
+  const before = Math.max(0, Math.floor(Math.log10(Math.abs(x))) + 1);
+  return String(Number(x.toPrecision(Math.max(3, before))));
 }
 
 /** Degrees and per cents are shown whole, three figures at most. */

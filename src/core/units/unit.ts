@@ -1,4 +1,4 @@
-import { awgDiameter, awgOf } from '../physics/wire/awg';
+import { awgDiameter, awgOf } from './awg';
 
 /** Kinds of amount. A temperature and a difference of temperatures are different kinds. */
 export type Quantity =

@@ -1,22 +1,7 @@
+import type { AdviceReason } from '../documents/advice';
 import type { ControlKind } from '../documents/control';
 import { controlSettingText, type ToMark } from './control';
 import type { Say } from './say';
-
-export type AdviceReason =
-  | 'first'
-  | 'hotter'
-  | 'cooler'
-  | 'more-heat'
-  | 'less-heat'
-  | 'hold'
-  | 'back'
-  | 'keep'
-  | 'feed'
-  | 'faster'
-  | 'slower'
-  | 'too-cold'
-  | 'no-window'
-  | 'no-figures';
 
 /** The next cut in words. */
 export function adviceWords(

@@ -40,8 +40,8 @@ const BY_PATH: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   },
   'control.kind': {
     none: 'no dial',
-    volts: 'volts held',
-    amps: 'amps held',
+    volts: 'voltage held',
+    amps: 'current held',
     pwm: 'pulse-width dimmer',
     phase: 'dimmer ahead of a transformer',
     scale: 'variac or tap',

@@ -6,11 +6,11 @@ export const SEEN_WORDS: Record<Seen, string> = {
   gloss: 'glossy skin',
   grooves: 'grooves',
   steps: 'steps',
-  ragged: 'ragged slot',
+  ragged: 'ragged kerf',
   'drag-lines': 'drag lines',
   hollow: 'hollow middle',
   skew: 'one end ahead',
-  'eaten-tail': 'eaten tail',
+  'eaten-tail': 'eaten trailing edge',
   smoke: 'smoke',
   snag: 'it snagged',
 };
@@ -25,7 +25,7 @@ export const GRADE_WORDS: Record<Grade, string> = {
 export const GRADE_HELP: Record<Grade, string> = {
   'too-cold': 'it pulled, bowed the wire or dragged',
   good: 'clean, no more than fine hairs',
-  'too-hot': 'gloss, grooves, a wide slot or smoke',
+  'too-hot': 'gloss, grooves, a wide kerf or smoke',
 };
 
 /** Where something was sanded off. */
@@ -47,7 +47,7 @@ export const SEEN_HELP: Record<Seen, string> = {
   gloss: 'a hard skin that shines',
   grooves: 'furrows along the wire',
   steps: 'the face jumps',
-  ragged: 'a wide slot with torn edges',
+  ragged: 'a wide kerf with torn edges',
   'drag-lines': 'bowed lines, one after another',
   hollow: 'the middle lies behind the ends',
   skew: 'lines run aslant',

@@ -15,7 +15,7 @@ const num = (v: Values, key: string) => v[key] as number | null;
 const TELLERS: Record<FindingCode, Teller> = {
   'supply-overload': (v, say) => ({
     head: 'Too much for this supply',
-    text: `The wire would draw ${say(num(v, 'amps'), 'amps')} from a supply that gives ${say(num(v, 'maxAmps'), 'amps')}: ${say(num(v, 'load'), 'share')} of its limit. ${v['state'] === 'set' ? 'That is what its dial is set to hold.' : `The wire has ${say(num(v, 'wireOhm'), 'ohms')} ${v['state'] === 'cold' ? 'cold' : 'hot'}; ${say(num(v, 'leastOhm'), 'ohms')} is the least this supply allows.`} ${OVERLOADED[String(v['supply'])] ?? 'It overheats.'}`,
+    text: `The wire would draw ${say(num(v, 'amps'), 'amps')} from a supply that gives ${say(num(v, 'maxAmps'), 'amps')}: ${say(num(v, 'load'), 'share')} of its limit. ${v['state'] === 'set' ? 'That is what its dial is set to hold.' : `The wire has ${say(num(v, 'wireOhm'), 'ohms')} ${v['state'] === 'cold' ? 'cold' : 'hot'}; ${say(num(v, 'leastOhm'), 'ohms')} is the minimum this supply allows.`} ${OVERLOADED[String(v['supply'])] ?? 'It overheats.'}`,
   }),
   'pulse-peak-overload': (v, say) => ({
     head: 'The pulses are too strong',
@@ -26,18 +26,18 @@ const TELLERS: Record<FindingCode, Teller> = {
     text: `At its worst the supply carries ${say(num(v, 'load'), 'share')} of what it can. Keep it under 80 %.`,
   }),
   'supply-limit-unknown': () => ({
-    head: 'How many amps can it give?',
-    text: 'The supply’s limit is not known, so nobody can say whether it holds. Look for the amps on its label and put a fuse in the loop.',
+    head: 'What is its max current?',
+    text: 'The supply’s limit is not known, so nobody can say whether it holds. Look for the current on its label and put a fuse in the loop.',
   }),
   'supply-volts-short': (v, say) => ({
-    head: 'Not enough volts',
+    head: 'Voltage too low',
     text: v['setVolts'] !== null
-      ? `The dial asks for ${say(num(v, 'setVolts'), 'volts')}, the supply gives ${say(num(v, 'volts'), 'volts')} at most.`
+      ? `The dial asks for ${say(num(v, 'setVolts'), 'volts')}, the supply gives no more than ${say(num(v, 'volts'), 'volts')}.`
       : `${say(num(v, 'setAmps'), 'amps')} are set, but ${say(num(v, 'volts'), 'volts')} push only ${say(num(v, 'amps'), 'amps')} through this wire.`,
   }),
   'touch-voltage': (v, say) => ({
-    head: 'Volts that can kill on a bare wire',
-    text: `${say(num(v, 'volts'), 'volts')} ${v['current'] === 'ac' ? 'ac' : 'dc'} can stand on the bare wire; ${say(num(v, 'limitVolts'), 'volts')} is the most that may. Use a supply of isolated extra-low voltage.`,
+    head: 'Voltage that can kill on a bare wire',
+    text: `${say(num(v, 'volts'), 'volts')} ${v['current'] === 'ac' ? 'ac' : 'dc'} can stand on the bare wire; ${say(num(v, 'limitVolts'), 'volts')} is the maximum that may. Use a supply of isolated extra-low voltage.`,
   }),
   'mains-direct': (v, say) => ({
     head: 'Mains on the wire: never',
@@ -56,7 +56,7 @@ const TELLERS: Record<FindingCode, Teller> = {
     text: `It would reach ${say(num(v, 'wireC'), 'temperature')} and melts at ${say(num(v, 'meltC'), 'temperature')}.`,
   }),
   'wire-too-hot': (v, say) => ({
-    head: 'Hotter than this wire bears',
+    head: 'Over this wire’s temperature limit',
     text: `${say(num(v, 'wireC'), 'temperature')} in air; ${String(v['alloy'])} keeps to ${say(num(v, 'limitC'), 'temperature')}.`,
   }),
   'foam-wider-than-wire': (v, say) => ({
@@ -64,24 +64,24 @@ const TELLERS: Record<FindingCode, Teller> = {
     text: `The foam is ${say(num(v, 'widthMm'), 'foamSize')} wide, the wire ${say(num(v, 'lengthMm'), 'wireLength')} long.`,
   }),
   'wire-short': (v, say) => ({
-    head: 'Cool ends reach into the foam',
-    text: `For ${say(num(v, 'widthMm'), 'foamSize')} of foam the wire wants ${say(num(v, 'wantedMm'), 'wireLength')}, room for its cool ends with it. It has ${say(num(v, 'lengthMm'), 'wireLength')}.`,
+    head: 'Unheated ends reach into the foam',
+    text: `For ${say(num(v, 'widthMm'), 'foamSize')} of foam the wire wants ${say(num(v, 'wantedMm'), 'wireLength')}, room for its unheated ends with it. It has ${say(num(v, 'lengthMm'), 'wireLength')}.`,
   }),
   'wire-too-cold': (v, say) => ({
     head: 'Too cold to cut',
-    text: `The wire reaches ${say(num(v, 'wireC'), 'temperature')}; the foam flows at ${say(num(v, 'flowC'), 'temperature')}.${(num(v, 'draughtMS') ?? 0) > 0.1 ? ' The draught cools it; the slot shelters it a little.' : ''}`,
+    text: `The wire reaches ${say(num(v, 'wireC'), 'temperature')}; the foam flows at ${say(num(v, 'flowC'), 'temperature')}.${(num(v, 'draughtMS') ?? 0) > 0.1 ? ' The draught cools it; the kerf shelters it a little.' : ''}`,
   }),
   'feed-too-fast': (v, say) => ({
     head: 'Faster than the wire melts',
-    text: `${say(num(v, 'feedMmS'), 'feed')} is over the fastest feed of ${say(num(v, 'fastestFeedMmS'), 'feed')}: the wire bows, drags and tears.`,
+    text: `${say(num(v, 'feedMmS'), 'feed')} is over the max feed of ${say(num(v, 'fastestFeedMmS'), 'feed')}: the wire bows, drags and tears.`,
   }),
   'feed-near-limit': (v, say) => ({
     head: 'On the edge of dragging',
-    text: `${say(num(v, 'feedMmS'), 'feed')} uses ${say(num(v, 'reserve'), 'share')} of the fastest feed of ${say(num(v, 'fastestFeedMmS'), 'feed')}.`,
+    text: `${say(num(v, 'feedMmS'), 'feed')} uses ${say(num(v, 'reserve'), 'share')} of the max feed of ${say(num(v, 'fastestFeedMmS'), 'feed')}.`,
   }),
   'melt-back': (v, say) => ({
     head: 'Too slow for this heat',
-    text: `Under ${say(num(v, 'slowestFeedMmS'), 'feed')} the wire melts back over a millimetre a side: a ragged, grooved slot of ${say(num(v, 'kerfMm'), 'slot')}.`,
+    text: `Under ${say(num(v, 'slowestFeedMmS'), 'feed')} the wire melts back over a millimetre a side: a ragged, grooved kerf of ${say(num(v, 'kerfMm'), 'slot')}.`,
   }),
   'fume-limit': (v, say) => ({
     head: 'Hot enough to smoke',
@@ -104,8 +104,8 @@ const TELLERS: Record<FindingCode, Teller> = {
     text: `${say(num(v, 'wireC'), 'temperature')} in air is red heat (it shows from ${say(num(v, 'redC'), 'temperature')} in the dark). No foam asks for it: it smokes, sags and sets light to dust.`,
   }),
   'wide-slot': (v, say) => ({
-    head: 'A wide slot',
-    text: `The slot is ${say(num(v, 'kerfMm'), 'slot')}, over a millimetre wider than the wire. Cooler or faster leaves a truer edge.`,
+    head: 'A wide kerf',
+    text: `The kerf is ${say(num(v, 'kerfMm'), 'slot')}, over a millimetre wider than the wire. Cooler or faster leaves a truer edge.`,
   }),
   'smokes-at-entry': (v, say) => ({
     head: 'Smokes as it goes in',
@@ -125,15 +125,15 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'control-overload': (v, say) => ({
     head: 'The dimmer is too small',
-    text: `It carries ${num(v, 'watts') ? say(num(v, 'watts'), 'watts') : say(num(v, 'amps'), 'amps')} and is rated ${num(v, 'ratedWatts') ? say(num(v, 'ratedWatts'), 'watts') : say(num(v, 'ratedAmps'), 'amps')}: ${say(num(v, 'load'), 'share')} of what it bears. Take a bigger one; give it air in any case.`,
+    text: `It carries ${num(v, 'watts') ? say(num(v, 'watts'), 'watts') : say(num(v, 'amps'), 'amps')} and is rated ${num(v, 'ratedWatts') ? say(num(v, 'ratedWatts'), 'watts') : say(num(v, 'ratedAmps'), 'amps')}: ${say(num(v, 'load'), 'share')} of its rating. Take a bigger one; give it air in any case.`,
   }),
   'control-limit-unknown': () => ({
-    head: 'How many amps does the dimmer bear?',
-    text: 'The rating of the control itself is not known. Look on it; cheap ones bear half of what they say.',
+    head: 'What is the dimmer rated for?',
+    text: 'The rating of the control itself is not known. Look on it; cheap ones carry half of what they say.',
   }),
   'lead-loss-high': (v, say) => ({
     head: 'The leads take too much',
-    text: `${say(num(v, 'volts'), 'volts')} are lost in the copper, ${say(num(v, 'share'), 'share')} of the wire’s volts; 5 % is the most worth losing.`,
+    text: `${say(num(v, 'volts'), 'volts')} are lost in the leads, ${say(num(v, 'share'), 'share')} of the wire’s volts; 5 % is the maximum worth losing.`,
   }),
   'contact-loss-high': (v, say) => ({
     head: 'The contacts take too much',
@@ -166,7 +166,7 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'charge-fade': (v, say) => ({
     head: 'It fades as it empties',
-    text: `Fastest feed full ${say(num(v, 'fullFeedMmS'), 'feed')}, at the stop ${say(num(v, 'stopFeedMmS'), 'feed')}.`,
+    text: `Max feed full ${say(num(v, 'fullFeedMmS'), 'feed')}, at the stop ${say(num(v, 'stopFeedMmS'), 'feed')}.`,
   }),
   'pulse-too-slow': (v, say) => ({
     head: 'Pulses too slow',
@@ -174,41 +174,41 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'dial-too-coarse': (v, say) => ({
     head: 'The dial is too coarse',
-    text: `One step moves the fastest feed by ${say(num(v, 'share'), 'share')}.`,
+    text: `One step moves the max feed by ${say(num(v, 'share'), 'share')}.`,
   }),
   'wire-overstressed': (v, say) => ({
     head: 'The wire will snap',
-    text: `It carries ${say(num(v, 'use'), 'share')} of what breaks it${num(v, 'wireC') === null ? '' : ` at ${say(num(v, 'wireC'), 'temperature')}`}. A wire that breaks under this pull whips: less pull, or a stronger wire.`,
+    text: `It carries ${say(num(v, 'use'), 'share')} of what breaks it${num(v, 'wireC') === null ? '' : ` at ${say(num(v, 'wireC'), 'temperature')}`}. A wire that breaks under this tension whips: less tension, or a stronger wire.`,
   }),
   'wire-stress-high': (v, say) => ({
-    head: 'Pulled hard',
-    text: `The wire carries ${say(num(v, 'use'), 'share')} of what breaks it; keep it under half. A nick or a hot spot takes the rest.${v['assumed'] ? ' Nobody said how tight it is: this rests on the pull assumed. Enter the pull first.' : ''}`,
+    head: 'Stressed hard',
+    text: `The wire carries ${say(num(v, 'use'), 'share')} of what breaks it; keep it under half. A nick or a hot spot takes the rest.${v['assumed'] ? ' Nobody said how tight it is: this rests on the tension assumed. Enter the tension first.' : ''}`,
   }),
   'takes-a-set': (v, say) => ({
     head: 'The wire takes a set',
-    text: `${say(num(v, 'yieldUse'), 'share')} of yield: it grows a little for good at each heat. Set the pull again after the first heats.`,
+    text: `${say(num(v, 'yieldUse'), 'share')} of yield: it grows a little for good at each heat. Set the tension again after the first heats.`,
   }),
   'wire-goes-slack': (v, say) => ({
     head: 'Slack when hot',
     text: `The wire grows ${say(num(v, 'growthMm'), 'depth')} and nothing takes that up: its middle hangs ${say(num(v, 'slackMm'), 'depth')}.`,
   }),
   'spring-past-safe-load': (v, say) => ({
-    head: 'More than the spring bears',
-    text: `${say(num(v, 'pullN'), 'force')} on a spring good for ${say(num(v, 'safeN'), 'force')}: it stays stretched. A stronger spring, two side by side, or less pull.`,
+    head: 'Over the spring’s max load',
+    text: `${say(num(v, 'pullN'), 'force')} on a spring of max load ${say(num(v, 'safeN'), 'force')}: it stays stretched. A stronger spring, two side by side, or less tension.`,
   }),
   'take-up-short': (v, say) => ({
     head: 'Not enough take-up',
-    text: `The wire grows ${say(num(v, 'growthMm'), 'depth')}, the take-up has ${say(num(v, 'travelMm'), 'depth')} left. Three times the growth is what practice keeps in hand: a longer spring, or anchor it further out.`,
+    text: `The wire grows ${say(num(v, 'growthMm'), 'depth')}, the take-up has ${say(num(v, 'travelMm'), 'depth')} left. Three times the growth is the margin that practice keeps: a longer spring, or anchor it further out.`,
   }),
   'lag-high': (v, say) => ({
     head: 'The middle lags too far',
     text: num(v, 'snags')
-      ? 'It trails by more than a quarter of the foam’s width: the wire is dragged through solid foam and snags. Slower, tighter, or hotter for the same feed.'
-      : `It trails by ${say(num(v, 'lagMm'), 'slot')}; ${say(num(v, 'limitMm'), 'slot')} is the limit set for this cut. Slower, tighter, or hotter for the same feed.${v['assumed'] ? ' This rests on an assumed pull: enter the pull first.' : ''}`,
+      ? 'The wire lag is more than a quarter of the foam’s width: the wire is dragged through solid foam and snags. Slower, tighter, or hotter for the same feed.'
+      : `The wire lag is ${say(num(v, 'lagMm'), 'slot')}; ${say(num(v, 'limitMm'), 'slot')} is the limit set for this cut. Slower, tighter, or hotter for the same feed.${v['assumed'] ? ' This rests on an assumed tension: enter the tension first.' : ''}`,
   }),
   'bar-near-buckling': (v, say) => ({
     head: 'The bar may buckle',
-    text: `${say(num(v, 'barN'), 'force')} press a bar that buckles at ${say(num(v, 'bucklesN'), 'force')}: over half of it. A stiffer or shorter bar, or less pull.`,
+    text: `${say(num(v, 'barN'), 'force')} press a bar that buckles at ${say(num(v, 'bucklesN'), 'force')}: over half of it. A stiffer or shorter bar, or less tension.`,
   }),
   'outside-model': (v, say) =>
     v['part'] === 'temperature'

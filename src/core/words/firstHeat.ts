@@ -102,11 +102,11 @@ export function heatCauseWords(c: WeighedCause, rig: Rig, say: Say): CauseWords 
     'as-drawn': () => ({
       name: 'As drawn',
       why: 'Wire, leads and supply do what they should, within what ohms, dial and meter may be out.',
-      act: 'Take the metered ohms into the rig; then set the pull again, hot.',
+      act: 'Take the metered ohms into the rig; then set the tension again, hot.',
     }),
     gauge: () => ({
       name: `Another gauge: nearer ${size('wireDiameter')} than ${say(rig.wire.diameterMm, 'wireDiameter')}`,
-      why: 'At every setting the ohms are off by the same share, as much as a gauge or more.',
+      why: 'At every setting the resistance deviates by the same share, as much as a gauge or more.',
       act: 'Wind ten turns side by side on a rod and measure them, or compare with a wire you know.',
     }),
     alloy: () => ({
@@ -119,7 +119,7 @@ export function heatCauseWords(c: WeighedCause, rig: Rig, say: Say): CauseWords 
         rig.control.kind === 'clip'
           ? 'The clip sits elsewhere, or has slipped'
           : `Another length between the clips: nearer ${size('wireLength')}`,
-      why: 'The ohms are off by the same share everywhere; a length does that as a gauge does.',
+      why: 'The resistance deviates by the same share everywhere; a length does that as a gauge does.',
       act: 'Power off, cool; measure along the wire from clip to clip.',
     }),
     contact: () => ({
@@ -137,7 +137,7 @@ export function heatCauseWords(c: WeighedCause, rig: Rig, say: Say): CauseWords 
     }),
     'supply-volts': () => ({
       name: `The supply gives other volts: about ${size('volts')}`,
-      why: 'Amps and volts at the wire are both off by the same share.',
+      why: 'Current and voltage at the wire both deviate by the same share.',
       act: rig.supply.battery
         ? 'Read the battery’s volts open, then loaded: it may be lower or older than said.'
         : 'Read its volts open; look which tap or output the lead is on.',

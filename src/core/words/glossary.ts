@@ -1,43 +1,46 @@
 /** The trade's words, each explained once. */
 export const GLOSSARY = {
   kerf: [
-    'Slot (kerf)',
-    'The gap that the wire melts. Wider than the wire, since heat reaches beyond it; slower feed, wider slot.',
+    'Kerf',
+    'The slot that the wire melts. Wider than the wire, since heat reaches beyond it; slower feed, wider kerf.',
   ],
   feed: ['Feed', 'How fast the wire goes through the foam.'],
   fastest: [
-    'Fastest feed',
-    'The feed at which the slot is just as wide as the wire. Any faster, and the wire pushes on solid foam.',
+    'Max feed',
+    'The feed at which the kerf is just as wide as the wire. Any faster, and the wire pushes on solid foam.',
   ],
   slowest: [
-    'Slowest clean feed',
+    'Min clean feed',
     'Any slower, and the wire melts back over a millimetre a side, or stands hot enough to smoke.',
   ],
-  window: ['Clean window', 'The feeds between the slowest and the fastest that cut clean at a setting.'],
+  window: ['Clean window', 'The feeds from the min clean feed to the max feed at a setting.'],
   inHand: [
-    'In hand',
-    'How much slower than the fastest feed one cuts: half is kept in hand where hands lead the wire.',
+    'Margin',
+    'How much slower than the max feed one cuts: half is kept as margin where hands lead the wire.',
   ],
   tuning: [
     'Tuning',
     'How much more, or less, heat your foam takes than the catalogue says; learnt from your test cuts.',
   ],
   spread: ['Range', 'Two times in three the true value lies within it. It shrinks as test cuts come in.'],
-  coolEnd: ['Cool end', 'The last bit of wire beside its clamp, which the clamp keeps cool. It does not cut.'],
+  coolEnd: [
+    'Unheated end',
+    'The last bit of wire beside its clamp, which the clamp keeps cool. It does not cut.',
+  ],
   settle: [
     'Settles after',
-    'How deep the wire goes before its slot is steady: the hot wire spends its stored heat first, so a shorter test cut flatters it.',
+    'How deep the wire goes before its kerf is steady: the hot wire spends its stored heat first, so a shorter test cut flatters it.',
   ],
   takeUp: ['Take-up', 'What holds the wire tight while it grows: a spring, a weight, a springy frame.'],
   duty: ['Duty', 'The share of the time that a pulse dimmer is on.'],
   firing: ['Firing angle', 'Where in each half wave a dimmer switches on: 0° is full, 180° is off.'],
   drag: ['Drag', 'The push of the foam on the wire. It bows the wire and makes the middle lag.'],
-  lag: ['Lag', 'How far the middle of the wire trails its ends.'],
+  lag: ['Lag', 'How far the middle of the wire lags behind its ends.'],
   blank: ['Blank', 'The block that a piece is cut from.'],
   station: ['Station', 'A numbered mark on a template; both ends must be at the same number at the same time.'],
   washout: ['Washout', 'A twist that turns the tip against the root.'],
   tail: [
-    'Tail',
+    'Lead-out',
     'The run beyond the piece on a template: the wire leaves the foam there and never stops in it.',
   ],
   isolated: [
@@ -46,7 +49,7 @@ export const GLOSSARY = {
   ],
   draught: [
     'Draught',
-    'Moving air over the wire. It cools the wire outside the foam; the slot shelters the rest.',
+    'Moving air over the wire. It cools the wire outside the foam; the kerf shelters the rest.',
   ],
   load: ['Load', 'The share of its limit that a supply carries at its worst instant, the cold start included.'],
   testCut: [

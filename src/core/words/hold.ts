@@ -1,12 +1,16 @@
 import type { Advised, Way } from '../engine/steady';
 import type { Say } from './say';
 
-export const WAY_NAMES: Record<Way, string> = { volts: 'Volts held', amps: 'Amps held', ohms: 'Ohms held' };
+export const WAY_NAMES: Record<Way, string> = {
+  volts: 'Voltage held',
+  amps: 'Current held',
+  ohms: 'Resistance held',
+};
 
 /** What changes, in words, in the order of a table. */
 export const CHANGES = [
   ['longer', 'a wire a tenth longer'],
-  ['sag', 'volts a tenth lower'],
+  ['sag', 'voltage a tenth lower'],
   ['draught', 'a draught over the wire'],
   ['narrower', 'foam half as wide'],
 ] as const satisfies readonly (readonly [keyof Advised['ways'][number]['drift'], string])[];
@@ -19,11 +23,11 @@ export function holdWords(a: Advised, alloy: string, say: Say): { head: string; 
   if (a.best === 'amps')
     reasons.push('Held amps put the same heat into each metre, whatever the length, the leads and the battery do.');
   if (a.best === 'volts')
-    reasons.push('Held volts move least here.');
+    reasons.push('A held voltage moves least here.');
   if (a.best === 'ohms')
     reasons.push('Held ohms keep the wire’s mean temperature when the supply sags.');
   reasons.push(
-    `With volts held, a tenth off them moves the fastest feed by ${share(of('volts').drift.sag)}, a wire a tenth longer by ${share(of('volts').drift.longer)}.`,
+    `With volts held, a tenth off them moves the max feed by ${share(of('volts').drift.sag)}, a wire a tenth longer by ${share(of('volts').drift.longer)}.`,
   );
   if (a.kelvinAPercent === null)
     reasons.push(

@@ -11,7 +11,7 @@ import type { Say } from './say';
 export const ENTRY_WORDS: Record<EntryKind, string> = {
   cut: 'Cut',
   heat: 'First heat',
-  pull: 'Pull',
+  pull: 'Tension',
   hot: 'Under power',
   hang: 'New wire',
   change: 'Changed',

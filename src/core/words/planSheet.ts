@@ -1,12 +1,12 @@
-import type { TemplatePlan } from '../engine/template/template';
 import type { Mount } from '../engine/template/mount';
 import { TEMPLATE_CATALOG } from '../catalog/templateMaterials';
 import type { Say } from './say';
+import type { TemplatePlan } from '../engine/template/templatePlan';
 
 const mounted = (m: Mount, say: Say) =>
-  `${m.end === 'root' ? 'Root' : 'Tip'} face: nose ${say(m.noseHeightMm, 'foamSize')} and tail ${say(m.tailHeightMm, 'foamSize')} over the bench, each within ${say(m.toleranceMm, 'slot')}; nose ${say(m.noseFromFrontMm, 'foamSize')} and tail ${say(m.tailFromFrontMm, 'foamSize')} from the front face.`;
+  `${m.end === 'root' ? 'Root' : 'Tip'} face: leading edge ${say(m.noseHeightMm, 'foamSize')} and trailing edge ${say(m.tailHeightMm, 'foamSize')} over the bench, each within ${say(m.toleranceMm, 'slot')}; leading edge ${say(m.noseFromFrontMm, 'foamSize')} and trailing edge ${say(m.tailFromFrontMm, 'foamSize')} from the front face.`;
 
-/** What stands beside the templates on paper: mounting of both ends, material, slot allowed for. */
+/** What stands beside the templates on paper: mounting of both ends, material, kerf allowed for. */
 export function templateLines(t: TemplatePlan, say: Say): string[] {
   const m = TEMPLATE_CATALOG[t.plan.template.material];
   const size = t.plan.blank ?? t.blank.smallest;
@@ -15,8 +15,8 @@ export function templateLines(t: TemplatePlan, say: Say): string[] {
     mounted(t.mounts.root, say),
     mounted(t.mounts.tip, say),
     t.slot.root === null
-      ? 'The wire does not cut at this setting: these templates allow for no slot.'
-      : `Allowed for: a slot of ${say(t.slot.root, 'slot')} at the root led at ${say(t.feed.root, 'feed')}, ${say(t.slot.tip, 'slot')} at the tip led at ${say(t.feed.tip, 'feed')}.`,
+      ? 'The wire does not cut at this setting: these templates allow for no kerf.'
+      : `Allowed for: a kerf of ${say(t.slot.root, 'slot')} at the root led at ${say(t.feed.root, 'feed')}, ${say(t.slot.tip, 'slot')} at the tip led at ${say(t.feed.tip, 'feed')}.`,
     `${m.name[0]!.toUpperCase()}${m.name.slice(1)}, ${say(t.plan.template.thicknessMm, 'slot')}, for a wire up to ${say(m.limitC, 'temperature')}. ${m.edge} ${m.hold}`,
   ];
 }

@@ -1,6 +1,5 @@
 import type { PullWay } from '../documents/pull';
 import type { Rig } from '../documents/rig';
-import type { Evaluation } from '../engine/evaluate';
 import { timesOf } from '../engine/times';
 import { springLengthAt, type SpringFound } from '../engine/springTest';
 import { takeUpAt } from '../physics/tension/holder';
@@ -8,6 +7,7 @@ import { yieldHz, pluckHz } from '../physics/tension/pluck';
 import { GRAVITY } from '../physics/heat/loss';
 import { tensileStrength } from '../physics/wire/strength';
 import type { Say } from './say';
+import type { Evaluation } from '../engine/evaluation';
 
 /** Ways to set a wire's pull without a load cell. */
 export type Way = PullWay;
@@ -76,7 +76,7 @@ const TELLERS: Record<Way, Teller> = {
       },
       {
         act: `Hang something of about ${mass(0.6 * test, say)} on it, weighed, and measure again; then about ${mass(test, say)}. Type both below: they give its rate.`,
-        ...(bench ? { reads: `${say(bench.spring.rate / 1000, 'stiffness')}, opens at ${say(bench.spring.initial, 'force')}` } : {}),
+        ...(bench ? { reads: `${say(bench.spring.rate / 1000, 'stiffness')}, preload ${say(bench.spring.initial, 'force')}` } : {}),
         ifNot: 'If it does not come back to its free length, it is overstretched: take another.',
       },
     ];
@@ -94,7 +94,7 @@ const TELLERS: Record<Way, Teller> = {
       { act: `Measure the ${what} hot, by eye along a steel rule, hands off the wire.`, reads: `${hot}, for ${say(hotPull(e), 'force')}`, ifNot: 'Longer: the wire is cooler than thought. Shorter: it is hotter, or an anchor has slipped. Power off, then turn the screw.' },
       { act: 'Power off. Measure once more cold, and log what you read.', reads: cold, ifNot: 'Shorter than at first: the wire took a set, or a knot slipped. Set it again.' },
       ...(what === 'rubber'
-        ? [{ act: 'Rubber loses 10 to 20 % of its pull in the first hour. Come back after an hour, set it again, and log that.', reads: `between ${say(0.8 * t.coldN, 'force')} and ${say(0.9 * t.coldN, 'force')} if it was not touched`, ifNot: 'Less: the rubber is old or cracked. Take new rubber.' }]
+        ? [{ act: 'Rubber loses 10 to 20 % of its tension in the first hour. Come back after an hour, set it again, and log that.', reads: `between ${say(0.8 * t.coldN, 'force')} and ${say(0.9 * t.coldN, 'force')} if it was not touched`, ifNot: 'Less: the rubber is old or cracked. Take new rubber.' }]
         : []),
     ];
   },
@@ -102,7 +102,7 @@ const TELLERS: Record<Way, Teller> = {
     const { setN, guide } = e.tension.takeUp;
     const steps: Step[] = [
       SAFE,
-      { act: `Weigh ${mass(setN, say)} on kitchen scales and hang it by a cord from the wire’s end.`, reads: mass(setN, say), ifNot: 'More than a tenth off: the pull is off by as much.' },
+      { act: `Weigh ${mass(setN, say)} on kitchen scales and hang it by a cord from the wire’s end.`, reads: mass(setN, say), ifNot: 'More than a tenth off: the tension is out by as much.' },
       { act: 'Box the weight in or hang it low: it falls when the wire breaks. No foot beneath it.' },
     ];
     if (guide.friction * guide.wrap > 0)
@@ -124,17 +124,17 @@ const TELLERS: Record<Way, Teller> = {
     return [
       SAFE,
       { act: 'No wire on. Pull the tips of the arms together with a luggage scale until they have come 10 mm closer.', reads: kf > 0 ? say(kf * 0.01, 'force') : 'type the force below', ifNot: 'Another reading: type it below, and every number here follows it.' },
-      { act: 'Squeeze the tips closer by this much and hold them so with a cord.', reads: kf > 0 ? say(mm(setN / holder.rest), 'depth') : 'known once the frame is', ifNot: 'If a joint slips or a bar bows aside, stop: the frame is too weak for this pull.' },
+      { act: 'Squeeze the tips closer by this much and hold them so with a cord.', reads: kf > 0 ? say(mm(setN / holder.rest), 'depth') : 'known once the frame is', ifNot: 'If a joint slips or a bar bows aside, stop: the frame is too weak for this tension.' },
       { act: 'Hang the wire just taut between the tips, twist it off, then let the cord go slowly.', reads: `${say(e.tension.coldN, 'force')} in the wire` },
       { act: 'Pluck it to make sure.', reads: say(e.tension.pluckHz, 'pitch'), ifNot: 'Lower: the twist slipped, or the frame has crept. Set it again.' },
       heat(e, say),
-      { act: 'Unload the frame when you put it away: wood creeps under a standing pull.' },
+      { act: 'Unload the frame when you put it away: wood creeps under a standing tension.' },
     ];
   },
   pitch: (e, _, say) => [
     SAFE,
-    { act: 'Cold and with no foam on it, pluck the wire at its middle with a fingertip; nothing else may touch it.', reads: `${say(e.tension.pluckHz, 'pitch')}, for ${say(e.tension.coldN, 'force')}`, ifNot: 'Half or twice that is most likely an octave misheard, not a quarter or four times the pull.' },
-    { act: 'Pull follows the note squared: a tenth higher is a fifth more pull. Turn the screw a little, pluck, and so on.', ifNot: 'If the note no longer rises, stop: the wire is yielding.' },
+    { act: 'Cold and with no foam on it, pluck the wire at its middle with a fingertip; nothing else may touch it.', reads: `${say(e.tension.pluckHz, 'pitch')}, for ${say(e.tension.coldN, 'force')}`, ifNot: 'Half or twice that is most likely an octave misheard, not a quarter or four times the tension.' },
+    { act: 'Tension follows the note squared: a tenth higher is a fifth more tension. Turn the screw a little, pluck, and so on.', ifNot: 'If the note no longer rises, stop: the wire is yielding.' },
     heat(e, say),
     { act: 'Do not pluck a hot wire by hand. Power off, let it cool, pluck once more, and log it.', reads: say(e.tension.pluckHz, 'pitch'), ifNot: 'Lower than before the heat: the wire took a set or an end slipped. Set it again; after some heats it holds.' },
   ],

@@ -97,7 +97,7 @@ describe('a sheet and a test cut', () => {
     const e = evaluate(bow);
     for (const profile of PROFILES) {
       const parts = sheetParts(e, recipeOf(bow, tuningOf([])), sayIn(profile), profile !== 'metric');
-      expect(parts.map((p) => p.head)).toEqual(['Set and lead', 'Wire and pull', 'Power and leads']);
+      expect(parts.map((p) => p.head)).toEqual(['Set and lead', 'Wire and tension', 'Power and leads']);
       const text = parts.flatMap((p) => p.lines.flat()).join(' ');
       expect(text).not.toMatch(bad);
       expect(testCutSteps(e, sayIn(profile)).join(' ')).not.toMatch(bad);

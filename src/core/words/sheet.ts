@@ -1,11 +1,11 @@
 import { ALLOYS } from '../catalog/alloys';
-import type { Evaluation } from '../engine/evaluate';
 import { pullBand } from '../engine/tensionBand';
 import type { Recipe } from '../engine/recipe';
 import { wiringPlan } from '../engine/wiringPlan';
 import { recipeLines } from './recipe';
 import type { Say } from './say';
 import { wiringLines } from './wiring';
+import type { Evaluation } from '../engine/evaluation';
 
 /** A part of a rig's sheet: its head, and its lines of what, how much, and what to mind. */
 export interface SheetPart {
@@ -32,8 +32,8 @@ export function sheetParts(e: Evaluation, recipe: Recipe, say: Say, inch: boolea
     t.kind === 'spring' && t.springNPerMm ? Math.max(0, (set - (t.initialN ?? 0)) / t.springNPerMm) : null;
   const pull: (readonly [string, string, string])[] = [
     ['Wire', `${ALLOYS[wire.alloy].name} ${say(wire.diameterMm, 'wireDiameter')}`, `${say(wire.lengthMm, 'wireLength')} from clip to clip${wire.measuredOhm === null ? '' : `; ${say(wire.measuredOhm, 'ohms')} cold, measured`}`],
-    ['Pull, cold', say(set, 'force'), band ? `fine from ${say(band.lowN, 'force')} to ${say(band.highN, 'force')}` : 'no pull suits as it is held'],
-    ['Pull, hot', say(e.tension.hotN, 'force'), e.tension.growth === null ? '' : `the wire grows ${say(e.tension.growth * 1000, 'slot')}`],
+    ['Tension, cold', say(set, 'force'), band ? `fine from ${say(band.lowN, 'force')} to ${say(band.highN, 'force')}` : 'no tension suits as it is held'],
+    ['Tension, hot', say(e.tension.hotN, 'force'), e.tension.growth === null ? '' : `the wire grows ${say(e.tension.growth * 1000, 'slot')}`],
     ['Note, cold', say(e.tension.pluckHz, 'pitch'), 'plucked in its middle, foam off'],
   ];
   if (stretch !== null)
@@ -41,7 +41,7 @@ export function sheetParts(e: Evaluation, recipe: Recipe, say: Say, inch: boolea
   if (t.kind === 'weight') pull.push(['Weight', say((set / 9.80665) * 1000, 'mass'), 'hung straight, or over a free pulley']);
   return [
     { head: 'Set and lead', lines: recipeLines(rig, recipe, say, inch).map((l) => [l.what, l.value, l.mind] as const) },
-    { head: 'Wire and pull', lines: pull },
+    { head: 'Wire and tension', lines: pull },
     { head: 'Power and leads', lines: wiringLines(wiringPlan(e), say).map((l) => [l.part, l.size, l.mind] as const) },
   ];
 } // prettier-ignore

@@ -1,15 +1,15 @@
-import type { Evaluation } from '../engine/evaluate';
 import { CUTTERS } from '../documents/cutters';
 import type { FrameKind } from '../documents/rig';
 import { timesOf } from '../engine/times';
 import { storedOf } from '../engine/tune';
 import type { Say } from './say';
+import type { Evaluation } from '../engine/evaluation';
 
 /** An inch is the least that tells anything; fifty millimetres are better. Common practice, no source. */
 const LEAST_MM = 25;
 const BETTER_MM = 50;
 
-/** Depth in mm at which a test cut of this rig tells the truth: past where the slot has settled, three times what stored heat cuts. */
+/** Depth in mm at which a test cut of this rig tells the truth: past where the kerf has settled, three times what stored heat cuts. */
 export function testDepth(e: Evaluation): number {
   const settle = (timesOf(e)?.settle ?? 0) * 1000;
   const stored = (e.window.fastest?.feed ?? 0) * 1000 * storedOf(e.s);
@@ -35,7 +35,7 @@ export function testCutSteps(e: Evaluation, say: Say): string[] {
   const depth = testDepth(e);
   const waits = times ? `Warm up for ${say(times.warmUp, 'time')}, longer after each change of the dial.` : 'Warm up until the amps stand still.';
   const limit = { hands: 'push until the wire just begins to bend, and hold it there', push: 'push until the wire just begins to bend, and hold it there', weight: 'add weight until the wire just begins to bend', fall: 'take counterweight off until the wire just begins to bend', motors: 'raise the feed from stretch to stretch until the wire just begins to bend' }[CUTTERS[rig.frame.kind].led];
-  const settled = times?.settle ? ` This wire’s slot settles after ${say(times.settle * 1000, 'depth')}; before that it cuts faster than it will.` : '';
+  const settled = times?.settle ? ` This wire’s kerf settles after ${say(times.settle * 1000, 'depth')}; before that it cuts faster than it will.` : '';
   return [
     `An offcut of the same board, ${say(rig.foam.widthMm, 'foamSize')} across the wire: a narrower one leaves more wire in the air, and cools less of it.`,
     `${say(depth, 'depth')} deep or more, two lines drawn on its side at ${say(LEAST_MM, 'depth')} and ${say(BETTER_MM, 'depth')}.${settled}`,
@@ -43,7 +43,7 @@ export function testCutSteps(e: Evaluation, say: Say): string[] {
     waits,
     `Begin in waste or at a square edge, never on the piece. For the limit, ${limit}; for a grade, ${rig.frame.kind === 'gantry' ? 'run' : 'lead'} it at the feed advised.`,
     'Time between the two lines if you can: what the hot wire brings along is then left out. Press start at the touch, or inside, and say which.',
-    'Gauge the slot afterwards: the gap itself with leaves of card, or the block’s height less that of its two halves.',
+    'Gauge the kerf afterwards: the gap itself with leaves of card, or the block’s height less that of its two halves.',
     'See how far the middle hangs back: lay a straight edge from line to line on the cut face. Type that on the Tension stage.',
     'Change one thing, and cut again.',
   ];

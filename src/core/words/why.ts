@@ -1,4 +1,3 @@
-import type { Evaluation } from '../engine/evaluate';
 import { ohmPerMetre } from '../engine/setup';
 import { timeConstant } from '../engine/times';
 import { dutyOf } from '../engine/load';
@@ -7,16 +6,8 @@ import { cordAmps } from '../physics/circuit/cord';
 import type { Say } from './say';
 import type { WhyTopic } from './whyTopics';
 import { barNumbers, WHY_TENSION } from './whyTension';
-
-/** A question that "why" answers: the relation in words, then each number that goes into it. */
-export interface Why {
-  readonly title: string;
-  readonly relation: string;
-  readonly numbers: readonly (readonly [string, string])[];
-  readonly source: string;
-}
-
-export type Teller = (e: Evaluation, say: Say) => Why;
+import type { Why, Teller } from './whyTeller';
+import type { Evaluation } from '../engine/evaluation';
 const mm = (m: number) => m * 1000;
 
 const window = (e: Evaluation, say: Say): [string, string][] => {
@@ -32,14 +23,14 @@ const window = (e: Evaluation, say: Say): [string, string][] => {
 /* prettier-ignore */
 const TELLERS: Record<WhyTopic, Teller> = {
   amps: (e, say) => ({
-    title: 'Amps through the wire',
+    title: 'Current through the wire',
     relation: 'Amps = volts ÷ (ohms of the hot wire + leads, contacts and the supply’s inside).',
     numbers: [
       ['source', say(e.s.drive.volts, 'volts')],
       ['wire, hot in air', say(ohmPerMetre(e.s, e.idle.airC) * e.s.length, 'ohms')],
       ['all the rest', say(e.s.drive.restOhm, 'ohms')],
-      ['amps, idling', say(e.idle.amps, 'amps')],
-      ['amps, cutting', say(e.idle.cutAmps, 'amps')],
+      ['current, idling', say(e.idle.amps, 'amps')],
+      ['current, cutting', say(e.idle.cutAmps, 'amps')],
     ],
     source: 'Ohm’s law; resistance by the alloy’s table against temperature.',
   }),
@@ -57,19 +48,19 @@ const TELLERS: Record<WhyTopic, Teller> = {
     source: 'Morgan (1975), Nagendra and others (1970), Churchill & Bernstein (1977); radiation by Stefan and Boltzmann.',
   }),
   fastest: (e, say) => ({
-    title: 'Fastest feed',
-    relation: 'A moving line of heat melts a slot; at the fastest feed that slot is just as wide as the wire. Slot × feed depends on the heat alone.',
+    title: 'Max feed',
+    relation: 'A moving line of heat melts a kerf; at the max feed that kerf is just as wide as the wire. Kerf × feed depends on the heat alone.',
     numbers: [
       ['heat into the foam there', say(e.window.fastest?.heat, 'heatPerLength')],
       ['wire in the foam there', say(e.window.fastest?.foamC, 'temperature')],
       ...window(e, say),
-      ['fastest feed', e.window.fastest ? say(mm(e.window.fastest.feed), 'feed') : 'none: too cold'],
+      ['max feed', e.window.fastest ? say(mm(e.window.fastest.feed), 'feed') : 'none: too cold'],
     ],
     source: 'Rosenthal (1946), Carslaw & Jaeger §10.7: moving line source.',
   }),
   slowest: (e, say) => ({
-    title: 'Slowest clean feed',
-    relation: 'The larger of two: where the wire melts back a millimetre a side, and where it gets so hot in its slot that the foam smokes.',
+    title: 'Min clean feed',
+    relation: 'The larger of two: where the wire melts back a millimetre a side, and where it gets so hot in its kerf that the foam smokes.',
     numbers: [
       ['melts back under', e.window.meltBack ? say(mm(e.window.meltBack.feed), 'feed') : 'none: too cold'],
       ['smokes under', e.window.fume ? say(mm(e.window.fume.feed), 'feed') : 'never: still air keeps it cooler'],
@@ -79,8 +70,8 @@ const TELLERS: Record<WhyTopic, Teller> = {
     source: 'The same moving source; a millimetre a side is ours.',
   }),
   kerf: (e, say) => ({
-    title: 'Slot',
-    relation: 'Slot = 4 × diffusivity × Y ÷ feed, where Y follows from the heat that reaches the foam. Twice the feed halves the slot.',
+    title: 'Kerf',
+    relation: 'Kerf = 4 × diffusivity × Y ÷ feed, where Y follows from the heat that reaches the foam. Twice the feed halves the kerf.',
     numbers: [
       ['heat into the foam', say(e.cut?.heat, 'heatPerLength')],
       ['feed', e.feed === null ? 'none' : say(mm(e.feed), 'feed')],
@@ -92,31 +83,31 @@ const TELLERS: Record<WhyTopic, Teller> = {
   }),
   load: (e, say) => ({
     title: 'Load on the supply',
-    relation: 'Worst amps ÷ the most the supply gives. The worst is the largest of cold, idling and cutting; with pulses, every pulse at full volts. Least wire = volts ÷ most amps.',
+    relation: 'Worst current ÷ the max the supply gives. The worst is the largest of cold, idling and cutting; with pulses, every pulse at full volts. Min wire resistance = voltage ÷ max current.',
     numbers: [
-      ['worst amps', say(e.load.worstAmps, 'amps')],
+      ['worst current', say(e.load.worstAmps, 'amps')],
       ['supply gives', e.s.drive.maxAmps === null ? 'not known' : say(e.s.drive.maxAmps, 'amps')],
-      ['least wire it allows', say(e.load.leastOhm, 'ohms')],
+      ['min wire resistance', say(e.load.leastOhm, 'ohms')],
       ['this wire, cold', say(ohmPerMetre(e.s, e.s.room.airC) * e.s.length, 'ohms')],
       ['load', say(e.load.share, 'share')],
     ],
     source: 'Ohm’s law. Keeping to 80 % is common practice.',
   }),
   reserve: (e, say) => ({
-    title: 'In hand',
-    relation: 'What is left of the fastest feed: 100 % less feed ÷ fastest feed. By hand half is kept in hand, with weights or motors 30 %.',
+    title: 'Margin',
+    relation: 'What is left of the max feed: 100 % less feed ÷ max feed. By hand half is kept, with weights or motors 30 %.',
     numbers: [
       ['feed', e.feed === null ? 'none' : say(mm(e.feed), 'feed')],
       ['fastest', e.window.fastest ? say(mm(e.window.fastest.feed), 'feed') : 'none'],
-      ['in hand', e.reserve === null ? 'none' : say(1 - e.reserve, 'share')],
+      ['margin', e.reserve === null ? 'none' : say(1 - e.reserve, 'share')],
     ],
     source: 'Common practice, no source.',
   }),
   drag: (e, say) => ({
     title: 'Drag on the wire',
-    relation: 'A small share of the wire touches foam that has not melted, since beads differ in density; over the fastest feed the rest is crushed. It rises steeply near the fastest feed.',
+    relation: 'A small share of the wire touches foam that has not melted, since beads differ in density; over the max feed the rest is crushed. It rises steeply near the max feed.',
     numbers: [
-      ['feed ÷ fastest', e.reserve === null ? 'none' : say(e.reserve, 'share')],
+      ['feed ratio, feed ÷ max feed', e.reserve === null ? 'none' : say(e.reserve, 'share')],
       ['drag on each metre', say(e.tension.drag, 'drag')],
       ['scaled to a lag that was seen', e.s.rig.cut.lagSeenMm === null ? 'no' : say(e.s.rig.cut.lagSeenMm, 'slot')],
     ],
@@ -125,19 +116,19 @@ const TELLERS: Record<WhyTopic, Teller> = {
   ...WHY_TENSION,
   room: (e, say) => ({
     title: 'Length of wire wanted',
-    relation: 'Foam + on each side three times the reach of a cool end + 10 mm. After three reaches the wire has 95 % of its heat.',
+    relation: 'Foam + on each side three times the reach of a unheated end + 10 mm. After three reaches the wire has 95 % of its heat.',
     numbers: [
       ['foam', say(e.s.rig.foam.widthMm, 'foamSize')],
-      ['reach of a cool end', e.coolEnd === null ? 'cold' : say(mm(e.coolEnd), 'wireLength')],
+      ['reach of a unheated end', e.coolEnd === null ? 'cold' : say(mm(e.coolEnd), 'wireLength')],
       ['wanted', e.wantedLength === null ? 'cold' : say(mm(e.wantedLength), 'wireLength')],
       ['there is', say(e.s.rig.wire.lengthMm, 'wireLength')],
     ],
     source: 'Fin equation, Incropera & DeWitt §3.6.',
   }),
   touch: (e, say) => ({
-    title: 'Volts on the bare wire',
+    title: 'Voltage on the bare wire',
     relation: 'The highest volts that can stand on the wire, were the loop open anywhere. No more than 60 V dc or 30 V ac.',
-    numbers: [['open volts of the supply', say(e.s.drive.openVolts, 'volts')]],
+    numbers: [['no-load voltage of the supply', say(e.s.drive.openVolts, 'volts')]],
     source: 'IEC 62368-1, energy source class 1.',
   }),
   foam: (e, say) => ({
@@ -155,12 +146,12 @@ const TELLERS: Record<WhyTopic, Teller> = {
     const l = e.s.rig.leads;
     return {
       title: 'Leads, fuse and switch',
-      relation: 'Copper takes amps × its ohms from the wire, and heats. The fuse is 1.25 × the running amps or the next value up, and no more than the leads carry, so that a short melts the fuse and not the leads.',
+      relation: 'The leads take current × their resistance from the wire, and heat. The fuse is 1.25 × the running amps or the next value up, and no more than the leads carry, so that a short melts the fuse and not the leads.',
       numbers: [
-        ['amps, running', say(Math.max(e.idle.amps, e.idle.cutAmps), 'amps')],
-        ['copper', say(l.areaMm2, 'area')],
+        ['current, running', say(Math.max(e.idle.amps, e.idle.cutAmps), 'amps')],
+        ['leads', say(l.areaMm2, 'area')],
         ['it carries', say(cordAmps(l.areaMm2), 'amps')],
-        ['copper, contacts and series', say(e.s.drive.leadOhm, 'ohms')],
+        ['leads, contacts and series', say(e.s.drive.leadOhm, 'ohms')],
         ['fuse', l.fuseA === null ? 'none' : say(l.fuseA, 'amps')],
         ['switch', l.switchA === null ? 'none' : say(l.switchA, 'amps')],
       ],
@@ -182,8 +173,8 @@ const TELLERS: Record<WhyTopic, Teller> = {
     title: 'The battery',
     relation: 'Its volts fall straight from full to the stop, and its inside takes a share of them. Lead gives less the harder it is drawn: minutes by Peukert’s law on its 20-hour rate.',
     numbers: [
-      ['open volts now', say(e.s.drive.openVolts, 'volts')],
-      ['ohms inside', say(e.s.drive.internalOhm, 'ohms')],
+      ['no-load voltage now', say(e.s.drive.openVolts, 'volts')],
+      ['internal resistance', say(e.s.drive.internalOhm, 'ohms')],
       ['wire, hot in air', say(ohmPerMetre(e.s, e.idle.airC) * e.s.length, 'ohms')],
       ['minutes', e.battery?.minutes == null ? 'not known' : say(e.battery.minutes, 'count')],
     ],

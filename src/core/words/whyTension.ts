@@ -1,8 +1,8 @@
-import type { Evaluation } from '../engine/evaluate';
 import { pullAlong } from '../engine/growthAlong';
 import { barOf, letGoOf } from '../engine/takeUp';
 import type { Say } from './say';
-import type { Teller } from './why';
+import type { Teller } from './whyTeller';
+import type { Evaluation } from '../engine/evaluation';
 
 const mm = (m: number) => m * 1000;
 
@@ -17,7 +17,7 @@ export function barNumbers(e: Evaluation, say: Say): [string, string][] {
   ];
 }
 
-/** The same by the temperature along the wire, its cool ends with it. */
+/** The same by the temperature along the wire, its unheated ends with it. */
 function along(e: Evaluation, say: Say): [string, string][] {
   const { idle, cutting } = pullAlong(e);
   return [
@@ -40,12 +40,12 @@ export const WHY_TENSION = {
     const { rate, rest } = t.takeUp.holder;
     const stiff = (k: number) => (Number.isFinite(k) ? say(k / 1000, 'stiffness') : 'stiff');
     return {
-      title: 'Pull of the wire',
-      relation: 'The hot wire is longer by its expansion × its rise × its length. Take-up, frame and wire give way in series; what the growth takes from their stretch it takes from the pull. A hung weight keeps its pull, but for what its guide holds back.',
+      title: 'Tension of the wire',
+      relation: 'The hot wire is longer by its expansion × its rise × its length. Take-up, frame and wire give way in series; what the growth takes from their stretch it takes from the tension. A hung weight keeps its tension, but for what its guide holds back.',
       numbers: [
         ['set', say(t.takeUp.setN, 'force')],
         ['when', e.s.rig.tension.setWhen],
-        ['take-up', e.s.rig.tension.kind === 'weight' ? 'keeps its pull' : stiff(rate)],
+        ['take-up', e.s.rig.tension.kind === 'weight' ? 'keeps its tension' : stiff(rate)],
         ['frame and wire', stiff(rest)],
         ['the wire grows', t.growth === null ? 'not known' : say(mm(t.growth), 'depth')],
         ['cold', say(t.coldN, 'force')],
@@ -60,8 +60,8 @@ export const WHY_TENSION = {
   stress: (e, say) => {
     const t = e.tension;
     return {
-      title: 'How hard the wire is pulled',
-      relation: 'Pull ÷ metal area against what breaks the wire, hot and cold; the larger share counts. Over half is high, over 80 % is refused. Yield comes earlier: from 90 % of it the wire takes a set.',
+      title: 'How hard the wire is stressed',
+      relation: 'Tension ÷ metal area against what breaks the wire, hot and cold; the larger share counts. Over half is high, over 80 % is refused. Yield comes earlier: from 90 % of it the wire takes a set.',
       numbers: [
         ['stress, hot', t.stress === null ? 'not known' : say(t.stress / 1e6, 'stress')],
         ['strength at that heat', t.strength === null ? 'not known' : say(t.strength / 1e6, 'stress')],
@@ -75,11 +75,11 @@ export const WHY_TENSION = {
     const t = e.tension;
     return {
       title: 'Lag of the middle',
-      relation: 'The drag bows the wire as a string: drag × width² ÷ (8 × pull) between templates at the faces, width × (2 × length − width) in place of width² where it is free from anchor to anchor. A corner wants 1.5 × lag ÷ feed, nothing where the lag is under 0.05 mm or a tenth of its limit; by hand half a second to two.',
+      relation: 'The drag bows the wire as a string: drag × width² ÷ (8 × tension) between templates at the faces, width × (2 × length − width) in place of width² where it is free from anchor to anchor. A corner wants 1.5 × lag ÷ feed, nothing where the lag is under 0.05 mm or a tenth of its limit; by hand half a second to two.',
       numbers: [
         ['drag on each metre', say(t.drag, 'drag')],
         ['foam', say(e.s.rig.foam.widthMm, 'foamSize')],
-        ['pull while cutting', say(t.cutN, 'force')],
+        ['tension while cutting', say(t.cutN, 'force')],
         ['lag', t.lag === null ? 'none' : say(mm(t.lag), 'slot')],
         ['wait at a corner', t.wait === null ? 'none' : say(t.wait, 'time')],
       ],

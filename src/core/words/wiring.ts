@@ -23,14 +23,14 @@ const SUPPLY: Record<Rig['supply']['kind'], string> = {
 };
 const CONTROL: Record<Rig['control']['kind'], string> = {
   none: 'No control',
-  volts: 'Volts held',
-  amps: 'Amps held',
+  volts: 'Voltage held',
+  amps: 'Current held',
   pwm: 'Pulse dimmer',
   phase: 'Dimmer',
   scale: 'Variac or tap',
   buck: 'Buck converter',
   clip: 'Sliding clip',
-  'hold-ohm': 'Ohms controller',
+  'hold-ohm': 'Resistance controller',
 };
 export const supplyName = (kind: Rig['supply']['kind']): string => SUPPLY[kind];
 export const controlName = (kind: Rig['control']['kind']): string => CONTROL[kind];
@@ -83,8 +83,8 @@ export function wiringLines(p: WiringPlan, say: Say): WiringLine[] {
 
 function ratedOf(rig: Rig, say: Say): string {
   const { ratedAmps, ratedWatts } = rig.control;
-  if (ratedAmps !== null) return `bears ${say(ratedAmps, 'amps')}`;
-  return ratedWatts !== null ? `bears ${say(ratedWatts, 'watts')}` : 'rating not known: find it';
+  if (ratedAmps !== null) return `rated ${say(ratedAmps, 'amps')}`;
+  return ratedWatts !== null ? `rated ${say(ratedWatts, 'watts')}` : 'rating not known: find it';
 }
 
 function fuseSize(p: WiringPlan): string {

@@ -1,7 +1,7 @@
 import type { Rig } from '@/core/documents/rig';
 import { coldOhm } from '@/core/engine/firstHeat/plan';
 import { ohmPerMetre, setUp } from '@/core/engine/setup';
-import { States } from '@/core/engine/states';
+import { OperatingPointSolver } from '@/core/engine/states';
 import { evaluate } from '@/core/engine/evaluate';
 import { timeConstant } from '@/core/engine/times';
 import { seeded } from '../sound/standIn';
@@ -53,14 +53,14 @@ export function practiceBench(rig: Rig, n: number, now: () => number = () => Dat
   const truth = truthOf(rig, fault);
   const random = seeded(n * 7919);
   const noise = () => 1 + NOISE * 2 * (random() + random() - 1);
-  const full = new States(setUp(rig)).idle().amps;
+  const full = new OperatingPointSolver(setUp(rig)).idle().amps;
   const limit = fault === 'folds-back' ? 0.62 * full : Infinity;
   let setting: number | null = rig.control.kind === 'none' ? null : 0;
   let since = now();
   const read = (): MeterReading => {
     const stands = { ...truth, control: { ...truth.control, setting } };
     const s = setUp(stands);
-    const idle = new States(s, Math.min(s.drive.limitAmps, limit)).idle();
+    const idle = new OperatingPointSolver(s, Math.min(s.drive.limitAmps, limit)).idle();
     const tau = timeConstant(evaluate(stands)) ?? SETTLE_S;
     const share = 1 - Math.exp(-(now() - since) / tau);
     const airC = s.room.airC + (idle.airC - s.room.airC) * share;

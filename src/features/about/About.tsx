@@ -53,7 +53,7 @@ export function About({
       </ul>
       <h2>How far to trust a number</h2>
       <p>
-        Currents are good to about a tenth; feeds and slots to ±35 % before the first test cut, and much better
+        Currents are good to about a tenth; feeds and kerfs to ±35 % before the first test cut, and much better
         after five. Drag is good to a factor of two. Strengths and resistances are typical handbook values until
         you measure. The relations and their sources stand in docs/physics.md.
       </p>

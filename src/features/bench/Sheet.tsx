@@ -67,7 +67,7 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
               {feed === null ? <strong>–</strong> : <Big value={stretch / feed} role="time" />}
             </div>
             <div>
-              <span>slot</span>
+              <span>kerf</span>
               {reading.cutting?.kerfMm != null ? (
                 <Big value={reading.cutting.kerfMm} role="slot" />
               ) : (

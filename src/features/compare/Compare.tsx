@@ -21,7 +21,7 @@ export function Compare({ rigs, ids }: { rigs: readonly ShelfRig[]; ids: readonl
   if (rigs.length < 2)
     return (
       <div className="page">
-        <h1>Side by side</h1>
+        <h1>Compare</h1>
         <p>
           Two rigs are wanted. <Link href="/new">Make one</Link>.
         </p>
@@ -29,7 +29,7 @@ export function Compare({ rigs, ids }: { rigs: readonly ShelfRig[]; ids: readonl
     );
   return (
     <div className="page">
-      <h1>Side by side</h1>
+      <h1>Compare</h1>
       <div className={css.choose}>
         {Array.from({ length: Math.min(MOST, Math.max(2, laid.length + 1)) }, (_, i) => (
           <Choice

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
+import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { NewStock, Stock, StockKind } from '@/state/types';
 import { call, inWords } from '@/state/api';
 import css from './drawer.module.css';

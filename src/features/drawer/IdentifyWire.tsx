@@ -37,9 +37,9 @@ export function IdentifyWire(p: { onClose: () => void; onTake: (start: Partial<N
       <DialogContent>
         <div className={css.identify}>
           <div className={css.fields}>
-            <p className="dim">Measure what you can. Ohms tell most; the other two narrow it down.</p>
+            <p className="dim">Measure what you can. The resistance tells the most; the other two narrow it down.</p>
             <RangeField label="Length" name="idLength" value={m.lengthMm} role="wireLength" lo={10} hi={100000} onTake={(v) => put({ lengthMm: v })} note="Between the probes: a metre is good." />
-            <RangeField label="Ohms" name="idOhm" value={m.ohm} role="ohms" lo={0.001} hi={100000} whenEmpty="not measured" onTake={(ohm) => put({ ohm })} />
+            <RangeField label="Resistance" name="idOhm" value={m.ohm} role="ohms" lo={0.001} hi={100000} whenEmpty="not measured" onTake={(ohm) => put({ ohm })} />
             <RangeField label="Probes alone" name="idProbes" value={m.probesOhm} role="ohms" lo={0} hi={10} onTake={(v) => put({ probesOhm: v! })} note="Held together: what the meter reads of itself." />
             <RangeField label="Ten turns" name="idTurns" value={m.turnsMm} role="depth" lo={0.2} hi={60} whenEmpty="not measured" onTake={(turnsMm) => put({ turnsMm })} note="Wound side by side on a rod: their width." />
             <RangeField label="Breaking load" name="idBreak" value={m.breakN} role="force" lo={0.1} hi={5000} whenEmpty="not known" onTake={(breakN) => put({ breakN })} note="As leader and hanging wire are sold. Type 40 kgf or 60 lbf." />
@@ -66,7 +66,7 @@ export function IdentifyWire(p: { onClose: () => void; onTake: (start: Partial<N
                       </span>
                       <span className="dim">
                         {c.off === null
-                          ? `would read ${say(c.ohmPerM, 'ohms')} a metre: confirm by ohms`
+                          ? `would read ${say(c.ohmPerM, 'ohms')} a metre: confirm by its resistance`
                           : Math.abs(c.off) <= ORDINARY_SCATTER
                             ? `${say(c.ohmPerM, 'ohms')} a metre, within ordinary scatter (${say(Math.abs(c.off), 'share')} off)`
                             : `${say(c.ohmPerM, 'ohms')} a metre: ${say(Math.abs(c.off), 'share')} off, more than such wire scatters`}

@@ -71,7 +71,7 @@ export function SpoolFields({ f, put }: { f: Of<Spool>; put: Put<Spool> }) {
         options={['1', '3', '7', '19'].map((v) => ({ value: v, name: v }))}
       />
       <RangeField
-        label="Ohms a metre"
+        label="Resistance, Ω/m"
         name="ohmPerM"
         value={f.ohmPerM}
         role="ohms"
@@ -140,7 +140,7 @@ export function ControlFields({ f, put }: { f: Of<ControlStock>; put: Put<Contro
         options={LOOSE.map((k) => ({ value: k, name: CONTROL_WORDS[k] }))}
       />
       <RangeField
-        label="It bears"
+        label="Rated current"
         name="ratedAmps"
         value={f.control.ratedAmps}
         role="amps"
@@ -148,7 +148,7 @@ export function ControlFields({ f, put }: { f: Of<ControlStock>; put: Put<Contro
         hi={500}
         whenEmpty="not known"
         onTake={(ratedAmps) => set({ ratedAmps })}
-        note="Cheap ones bear half of what they say."
+        note="Cheap ones carry half of what they say."
       />
       <RangeField
         label="Watts"
@@ -189,8 +189,8 @@ export function ControlFields({ f, put }: { f: Of<ControlStock>; put: Put<Contro
 export function LeadFields({ f, put }: { f: Of<LeadStock>; put: Put<LeadStock> }) {
   return (
     <>
-      <RangeField label="Copper" name="area" value={f.areaMm2} role="area" lo={0.03} hi={100} onTake={(v) => put({ areaMm2: v! })} />
-      <RangeField label="Out and back" name="length" value={f.lengthMm} role="leadLength" lo={0} hi={100000} onTake={(v) => put({ lengthMm: v! })} note="All the copper in the loop." />
+      <RangeField label="Lead cross-section" name="area" value={f.areaMm2} role="area" lo={0.03} hi={100} onTake={(v) => put({ areaMm2: v! })} />
+      <RangeField label="Out and back" name="length" value={f.lengthMm} role="leadLength" lo={0} hi={100000} onTake={(v) => put({ lengthMm: v! })} note="Out and back." />
       <RangeField label="Contacts" name="contact" value={f.contactOhm} role="ohms" lo={0} hi={1000} onTake={(v) => put({ contactOhm: v! })} note="Clips and plugs together." />
     </>
   );

@@ -26,7 +26,7 @@ export function RemoveDialog(p: {
     <Dialog open={r !== null} onClose={p.onClose} aria-labelledby="remove-title">
       {r && (
         <>
-          <DialogTitle id="remove-title">Take out {r.name}?</DialogTitle>
+          <DialogTitle id="remove-title">Delete {r.name}?</DialogTitle>
           <DialogContent>
             {r.problem && <p role="alert">{r.problem}</p>}
             {r.users ? (

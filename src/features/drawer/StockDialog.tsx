@@ -68,7 +68,7 @@ export function StockDialog({
   const one = LISTS[kind].one;
   return (
     <Dialog open onClose={onClose} aria-labelledby="stock-title" fullWidth maxWidth="sm">
-      <DialogTitle id="stock-title">{id ? `Change ${one}` : `Add ${one}`}</DialogTitle>
+      <DialogTitle id="stock-title">{id ? `Edit ${one}` : `Add ${one}`}</DialogTitle>
       <DialogContent>
         <div className={css.fields}>
           <label className={css.text}>
@@ -100,7 +100,7 @@ export function StockDialog({
       <DialogActions>
         <Button onClick={onClose}>Leave it</Button>
         <Button variant="contained" onClick={() => void save()}>
-          {id ? 'Keep the change' : 'Put it in'}
+          {id ? 'Save' : 'Add'}
         </Button>
       </DialogActions>
     </Dialog>

@@ -83,18 +83,18 @@ export function StockTable<K extends StockKind>(p: {
                     <button
                       type="button"
                       className="quiet"
-                      aria-label={`Change ${item.name}`}
+                      aria-label={`Edit ${item.name}`}
                       onClick={() => p.onChange(item)}
                     >
-                      change
+                      edit
                     </button>
                     <button
                       type="button"
                       className="quiet"
-                      aria-label={`Take out ${item.name}`}
+                      aria-label={`Delete ${item.name}`}
                       onClick={() => p.onRemove(item)}
                     >
-                      take out
+                      delete
                     </button>
                   </td>
                 </tr>

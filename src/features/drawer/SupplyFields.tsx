@@ -1,6 +1,6 @@
 'use client';
 import { COMPUTER_SUPPLY_FACTS, RAILS, railAmps } from '@/core/catalog/computerSupply';
-import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
+import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { ControlKind } from '@/core/documents/control';
 import { cellsFor, labelVolts } from '@/core/physics/circuit/battery';
 import { CHEMISTRIES, SUPPLY_KINDS, supplySchema, type Supply, type SupplyKind } from '@/core/documents/supply';
@@ -51,8 +51,8 @@ export function SupplyFields({
         options={SUPPLY_KINDS.map((k) => ({ value: k, name: SUPPLY_WORDS[k] }))}
       />
       {supply.kind === 'computer-supply' && <Rails supply={supply} set={set} />}
-      <RangeField label="Volts" name="volts" value={supply.volts} role="volts" lo={0.1} hi={500} onTake={(v) => set({ volts: v!, ...(supply.battery && { battery: { ...supply.battery, cells: cellsFor(supply.battery.chemistry, v!) } }) })} />
-      <RangeField label="Most amps" name="amps" value={supply.maxAmps} role="amps" lo={0.01} hi={500} whenEmpty="not known" onTake={(maxAmps) => set({ maxAmps })} />
+      <RangeField label="Voltage" name="volts" value={supply.volts} role="volts" lo={0.1} hi={500} onTake={(v) => set({ volts: v!, ...(supply.battery && { battery: { ...supply.battery, cells: cellsFor(supply.battery.chemistry, v!) } }) })} />
+      <RangeField label="Max current" name="amps" value={supply.maxAmps} role="amps" lo={0.01} hi={500} whenEmpty="not known" onTake={(maxAmps) => set({ maxAmps })} />
       {supply.kind === 'transformer' && (
         <RangeField label="Rated VA" name="va" value={supply.ratedVA ?? null} role="count" lo={0.1} hi={100000} whenEmpty="not known" onTake={(v) => set({ ratedVA: v ?? undefined })} note="A quarter is kept back: VA ≥ 1.25 · volts · amps." />
       )}

@@ -23,7 +23,7 @@ export function Claim({ supply }: { supply: Supply }) {
     const read = readClaim(supply, next);
     if (next.ohm > 0 && read.verdict === 'turned' && read.right) {
       setTurned(
-        `Turned round. ${say(read.leastOhm, 'ohms')} is the least wire, not the most: a wire of fewer ohms draws more than the supply gives, a wire of more only stays cooler.`,
+        `Turned round. ${say(read.leastOhm, 'ohms')} is the minimum wire resistance, not the maximum: a wire of fewer ohms draws more than the supply gives, a wire of more only stays cooler.`,
       );
       setClaim(read.right);
     } else {
@@ -45,7 +45,7 @@ export function Claim({ supply }: { supply: Supply }) {
         ]}
       />
       <RangeField
-        label="Ohms"
+        label="Resistance"
         name="claimOhm"
         value={claim.ohm > 0 ? claim.ohm : null}
         role="ohms"
@@ -103,10 +103,10 @@ export function Sag({ supply, set }: { supply: Supply; set: (part: Partial<Suppl
   };
   return (
     <details className={css.sag}>
-      <summary>Measured: how far its volts sag</summary>
-      <RangeField label="Volts open" name="openVolts" value={r.open} role="volts" lo={0} hi={500} whenEmpty="not measured" onTake={(open) => take({ open })} />
-      <RangeField label="Volts loaded" name="loadedVolts" value={r.loaded} role="volts" lo={0} hi={500} whenEmpty="not measured" onTake={(loaded) => take({ loaded })} />
-      <RangeField label="At amps" name="loadedAmps" value={r.amps} role="amps" lo={0.01} hi={500} whenEmpty="not measured" onTake={(amps) => take({ amps })} />
+      <summary>Measured: how far its voltage sags</summary>
+      <RangeField label="Voltage, no load" name="openVolts" value={r.open} role="volts" lo={0} hi={500} whenEmpty="not measured" onTake={(open) => take({ open })} />
+      <RangeField label="Voltage, loaded" name="loadedVolts" value={r.loaded} role="volts" lo={0} hi={500} whenEmpty="not measured" onTake={(loaded) => take({ loaded })} />
+      <RangeField label="At a current of" name="loadedAmps" value={r.amps} role="amps" lo={0.01} hi={500} whenEmpty="not measured" onTake={(amps) => take({ amps })} />
       <Choice
         label="Read at"
         name="readAt"
@@ -116,7 +116,7 @@ export function Sag({ supply, set }: { supply: Supply; set: (part: Partial<Suppl
           { value: 'terminals', name: 'the supply’s own terminals or display' },
           { value: 'clips', name: 'the clips on the wire' },
         ]}
-        note={r.at === 'clips' ? 'At the clips the leads’ loss is in it: read at the terminals to know the supply.' : `Inside ohms ${supply.internalOhm} Ω, taken with the supply.`}
+        note={r.at === 'clips' ? 'At the clips the leads’ loss is in it: read at the terminals to know the supply.' : `Internal resistance ${supply.internalOhm} Ω, taken with the supply.`}
       />
     </details>
   );
@@ -143,7 +143,7 @@ export function Rewinding({ supply }: { supply: Supply }) {
       <p className="dim">
         {ten === null
           ? 'Wind ten turns over the core, and read their volts.'
-          : `${Math.round(turnsFor(supply.volts, ten))} turns give ${say(supply.volts, 'volts')}${least === null ? '' : `, of copper ${say(windingArea(supply.volts / least), 'area')} for ${say(supply.volts / least, 'amps')}`}.`}{' '}
+          : `${Math.round(turnsFor(supply.volts, ten))} turns give ${say(supply.volts, 'volts')}${least === null ? '' : `, of it the leads ${say(windingArea(supply.volts / least), 'area')} for ${say(supply.volts / least, 'amps')}`}.`}{' '}
         Secondary only: the primary is for a competent person, and a rewound transformer counts as not isolated
         until one has tested it.
       </p>

@@ -28,7 +28,7 @@ export const COLUMNS: { readonly [K in StockKind]: readonly Column<K>[] } = {
       cell: (s, typed) => `${typed(s.diameterMm, 'wireDiameter')}${s.strands > 1 ? ` × ${s.strands}` : ''}`,
     },
     {
-      head: 'ohms a metre',
+      head: 'resistance per metre',
       figures: true,
       by: (s) => s.ohmPerM,
       cell: (s) => (s.ohmPerM === null ? <i className="dim">catalogue</i> : <>{s.ohmPerM} Ω <small className="dim">measured</small></>),
@@ -47,10 +47,10 @@ export const COLUMNS: { readonly [K in StockKind]: readonly Column<K>[] } = {
       head: 'label says',
       figures: true,
       by: (s) => s.supply.volts,
-      cell: ({ supply }, typed) => `${typed(supply.volts, 'volts')}${supply.maxAmps !== null ? `, ${typed(supply.maxAmps, 'amps')}` : supply.ratedVA ? `, ${supply.ratedVA} VA` : ', amps not known'}${supply.current === 'ac' ? ' ac' : ''}`,
+      cell: ({ supply }, typed) => `${typed(supply.volts, 'volts')}${supply.maxAmps !== null ? `, ${typed(supply.maxAmps, 'amps')}` : supply.ratedVA ? `, ${supply.ratedVA} VA` : ', max current not known'}${supply.current === 'ac' ? ' ac' : ''}`,
     },
     {
-      head: 'least wire',
+      head: 'min wire resistance',
       figures: true,
       by: ({ supply }) => (supply.maxAmps === null ? null : supply.volts / supply.maxAmps),
       cell: ({ supply }) => supply.maxAmps === null ? '–' : `${(supply.volts / supply.maxAmps).toPrecision(3)} Ω`,
@@ -61,7 +61,7 @@ export const COLUMNS: { readonly [K in StockKind]: readonly Column<K>[] } = {
   controls: [
     { head: 'kind', by: (c) => CONTROL_WORDS[c.control.kind], cell: (c) => CONTROL_WORDS[c.control.kind] },
     {
-      head: 'it bears',
+      head: 'rated',
       figures: true,
       by: (c) => c.control.ratedAmps,
       cell: (c, typed) => c.control.ratedAmps !== null ? typed(c.control.ratedAmps, 'amps') : c.control.ratedWatts !== null ? `${c.control.ratedWatts} W` : 'not known',
@@ -70,7 +70,7 @@ export const COLUMNS: { readonly [K in StockKind]: readonly Column<K>[] } = {
     { head: 'price', figures: true, by: (c) => c.price, cell: (c) => (c.have ? 'have it' : `to buy, ${price(c.price)}`) },
   ],
   leads: [
-    { head: 'copper', figures: true, by: (l) => l.areaMm2, cell: (l, typed) => typed(l.areaMm2, 'area') },
+    { head: 'cross-section', figures: true, by: (l) => l.areaMm2, cell: (l, typed) => typed(l.areaMm2, 'area') },
     { head: 'out and back', figures: true, by: (l) => l.lengthMm, cell: (l, typed) => typed(l.lengthMm, 'leadLength') },
     { head: 'contacts', figures: true, by: (l) => l.contactOhm, cell: (l, typed) => typed(l.contactOhm, 'ohms') },
   ],

@@ -38,7 +38,7 @@ describe('one line of what somebody has', () => {
     ['a shoe', 'by name'],
     ['ni-cr, some', 'its gauge'],
     ['ni-cr 900 mm', '0.02 to 5 mm'],
-    ['brick', 'its volts'],
+    ['brick', 'its voltage'],
     ['brick 900 V', 'up to 500'],
     ['leads, red', 'cross-section'],
     ['leads 1 mm2', 'length'],

@@ -13,12 +13,12 @@ export const SUPPLY_WORDS: Record<SupplyKind, string> = {
 
 export const CONTROL_WORDS: Record<ControlKind, string> = {
   none: 'no dial',
-  volts: 'volts held',
-  amps: 'amps held',
+  volts: 'voltage held',
+  amps: 'current held',
   pwm: 'pulse-width dimmer',
   phase: 'dimmer ahead of a transformer',
   scale: 'variac or tap',
   buck: 'buck converter',
   clip: 'clip slid along the wire',
-  'hold-ohm': 'ohms held',
+  'hold-ohm': 'resistance held',
 };

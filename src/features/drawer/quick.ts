@@ -1,11 +1,11 @@
 import { ALLOYS, type AlloyId } from '@/core/catalog/alloys';
 import { FOAMS, type FoamId } from '@/core/catalog/foams';
-import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
+import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { ControlKind } from '@/core/documents/controlKinds';
 import { supplySchema, type SupplyKind } from '@/core/documents/supply';
 import { densityOfStrength, densityOfType } from '@/core/engine/foamClass';
 import { cellsFor, labelVolts, type Chemistry } from '@/core/physics/circuit/battery';
-import { awgDiameter } from '@/core/physics/wire/awg';
+import { awgDiameter } from '@/core/units/awg';
 import { byStrength } from '@/core/physics/wire/byStrength';
 import { parseQuantity } from '@/core/units/parse';
 import type { NewStock, StockKind } from '@/state/types';
@@ -135,7 +135,7 @@ function byLoad(m: RegExpExecArray, alloy: AlloyId): { ok: true; value: number }
 function power(text: string, kinds: readonly SupplyKind[]): Quick {
   if (kinds.length === 1 && kinds[0] === 'battery') return batteries(text);
   const v = volts(text);
-  if (v === null) return no('its volts');
+  if (v === null) return no('its voltage');
   return asked(
     kinds,
     (k) => SUPPLY_NAMES[k] ?? PLAIN_SUPPLIES[k].name,
@@ -144,7 +144,7 @@ function power(text: string, kinds: readonly SupplyKind[]): Quick {
   );
 }
 const SUPPLY_NAMES: Partial<Record<SupplyKind, string>> = {
-  brick: 'Fixed volts, as a brick',
+  brick: 'Fixed voltage, as a brick',
   bench: 'Bench supply with knobs',
 };
 
@@ -188,7 +188,7 @@ function batteries(text: string): Quick {
   const hours = ampHours(text);
   if (v === null && series === null && !(said.length === 1 && said[0] === 'lead-acid' && hours !== null)) {
     if (hours === null) return no('its volts and amp-hours, as 12 V 7 Ah');
-    return no('its volts');
+    return no('its voltage');
   }
   if (hours === null) return no('its amp-hours, as 7 Ah');
   // Volts that only one of the chemistries counts its cells by say which it is.

@@ -117,7 +117,7 @@ export const HELD_BACK: readonly (readonly [string, Wanted])[] = [
   ['toroidal transformer 12 V 60 VA', power('transformer', 12, { ratedVA: 60 })],
   ['model railway transformer 14 V 1 A', power('transformer', 14, { maxAmps: 1 })],
   ['lipo 14.8 V', ['wants', 'amp-hours']],
-  ['brick', ['wants', 'volts']],
+  ['brick', ['wants', 'voltage']],
   ['bench supply 30 V', power('bench', 30, { maxAmps: null })],
   ['phase dimmer 400 W', control('phase', { ratedWatts: 400 })],
   ['light dimmer', ['asks', 'pulse', 'transformer']],

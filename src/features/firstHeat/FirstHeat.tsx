@@ -17,6 +17,7 @@ import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
 import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
+import { useWhen } from '@/ui/When';
 import { useWidth } from '@/ui/useWidth';
 import { WirePicture } from '@/ui/wire/WirePicture';
 import css from './firstHeat.module.css';
@@ -167,7 +168,7 @@ function Meter({ s, onNew }: { s: ReturnType<typeof useSession>; onNew: () => vo
         }
       />
       <Choice
-        label="Volts read at"
+        label="Voltage read at"
         name="voltsAt"
         value={session.voltsAt}
         onChoose={(voltsAt) => s.put({ voltsAt })}
@@ -225,7 +226,7 @@ function Finish(p: {
     setBusy(true);
     const fault = (await p.note(event)) ?? (session.bench === null ? await p.off() : null);
     setBusy(false);
-    tell(fault ? `Not logged: ${fault}` : 'Logged. Power off, and set the pull again while you are at it.');
+    tell(fault ? `Not logged: ${fault}` : 'Logged. Power off, and set the tension again while you are at it.');
   };
   return (
     <section aria-label="Power off" className={css.card}>
@@ -248,6 +249,7 @@ function Finish(p: {
 function Earlier({ events }: { events: readonly EventRecord[] }) {
   const { say } = useUnits();
   const doc = useRig((r) => r.doc);
+  const when = useWhen();
   const heats = events.flatMap((e) => (e.event.kind === 'heat' ? [{ id: e.id, ...e.event }] : [])).reverse();
   if (heats.length === 0) return null;
   return (
@@ -256,7 +258,7 @@ function Earlier({ events }: { events: readonly EventRecord[] }) {
       <ul className={css.earlier}>
         {heats.slice(0, 5).map((h) => (
           <li key={h.id}>
-            <b>{h.at.slice(0, 10)}</b> {h.by === 'practice' && <span className="dim">practice </span>}
+            <b>{when.day(h.at)}</b> {h.by === 'practice' && <span className="dim">practice </span>}
             {h.cause
               ? heatCauseWords(
                   { cause: h.cause, share: 1, size: null, alloy: null, patch: null },

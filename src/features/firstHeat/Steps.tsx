@@ -112,14 +112,14 @@ function Now({ s, p, i }: { s: S; p: HeatExpected; i: number }) {
       </div>
       <p>{wireDoes(p, say)}</p>
       <BandBar
-        what="Amps"
+        what="Current"
         band={p.ampsBand}
         read={read.amps}
         standing={read.amps === null ? null : standingOf(read.amps, p.ampsBand)}
         role="amps"
       />{' '}
       {/* prettier-ignore */}
-      <BandBar what="Volts" band={volts} read={read.volts} standing={read.volts === null ? null : standingOf(read.volts, volts)} role="volts" />{' '}
+      <BandBar what="Voltage" band={volts} read={read.volts} standing={read.volts === null ? null : standingOf(read.volts, volts)} role="volts" />{' '}
       {/* prettier-ignore */}
       {p.averagedAmps !== null && (
         <p className="dim">A meter that averages pulses shows about {say(p.averagedAmps, 'amps')} instead.</p>
@@ -127,7 +127,7 @@ function Now({ s, p, i }: { s: S; p: HeatExpected; i: number }) {
       {session.bench === null ? (
         <div className={css.pair}>
           <QuantityField
-            label="Meter, amps"
+            label="Meter, current"
             name="amps"
             value={read.amps}
             role="amps"
@@ -135,7 +135,7 @@ function Now({ s, p, i }: { s: S; p: HeatExpected; i: number }) {
             onValue={number('amps')}
           />{' '}
           {/* prettier-ignore */}
-          <QuantityField label="Meter, volts" name="volts" value={read.volts} role="volts" whenEmpty="read it off" onValue={number('volts')} />{' '}
+          <QuantityField label="Meter, voltage" name="volts" value={read.volts} role="volts" whenEmpty="read it off" onValue={number('volts')} />{' '}
           {/* prettier-ignore */}
         </div>
       ) : (

@@ -149,12 +149,12 @@ function Ohms(p: {
         variant="outlined"
         disabled={taken}
         onClick={() =>
-          p.correct('ohms as metered', { wire: { measuredOhm: p.ohms.ohm } }, ['wire.measuredOhm'])
+          p.correct('resistance as metered', { wire: { measuredOhm: p.ohms.ohm } }, ['wire.measuredOhm'])
         }
       >
         {' '}
         {/* prettier-ignore */}
-        {taken ? 'The rig has them' : 'Take these ohms'}
+        {taken ? 'The rig has them' : 'Use this resistance'}
       </Button>
     </div>
   );

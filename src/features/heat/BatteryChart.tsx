@@ -6,7 +6,7 @@ import { unitFor } from '@/core/units/profile';
 import { Plot } from '@/ui/chart/Plot';
 import { useUnits } from '@/ui/Units';
 
-/** Fastest feed through a session on one charge, against the feed that is wanted. */
+/** Max feed through a session on one charge, against the feed that is wanted. */
 export function BatteryChart({ session, rig }: { session: Session; rig: Rig }) {
   const { profile, say } = useUnits();
   const wanted = rig.cut.feedMmS;
@@ -19,7 +19,7 @@ export function BatteryChart({ session, rig }: { session: Session; rig: Rig }) {
     const end = session.minutes[session.minutes.length - 1]!;
     return {
       lines: [
-        { name: 'fastest feed', colour: 'ink', width: 2.2, points },
+        { name: 'max feed', colour: 'ink', width: 2.2, points },
         ...(wanted === null
           ? []
           : [
@@ -33,7 +33,7 @@ export function BatteryChart({ session, rig }: { session: Session; rig: Rig }) {
             ]),
       ],
       x: { title: 'minutes from now', min: 0, max: end },
-      y: { title: `fastest feed, ${feed.symbol}`, min: 0, max: most * 1.1 || 1 },
+      y: { title: `max feed, ${feed.symbol}`, min: 0, max: most * 1.1 || 1 },
     };
   }, [session, wanted, profile]);
   const whole = session.minutes[session.minutes.length - 1]!;

@@ -61,7 +61,7 @@ export function EntryChart({ histories, flat }: { histories: readonly History[];
         <thead>
           <tr>
             <th scope="col">held</th>
-            <th scope="col">slot at entry</th>
+            <th scope="col">kerf at entry</th>
             <th scope="col">settled</th>
             <th scope="col">wire in air, settled</th>
           </tr>

@@ -5,7 +5,7 @@ import { CHANGES, holdWords, WAY_NAMES } from '@/core/words/hold';
 import { useUnits } from '@/ui/Units';
 import css from './heat.module.css';
 
-/** How far the fastest feed moves under each way of holding when one thing changes, and what to hold on this rig. */
+/** How far the max feed moves under each way of holding when one thing changes, and what to hold on this rig. */
 export function HoldTable({ advised, alloy }: { advised: Advised; alloy: AlloyId }) {
   const { say } = useUnits();
   const words = holdWords(advised, ALLOYS[alloy].name, say);
@@ -19,9 +19,9 @@ export function HoldTable({ advised, alloy }: { advised: Advised; alloy: AlloyId
           <li key={r}>{r}</li>
         ))}
       </ul>
-      <div className={css.scroll} tabIndex={0} role="group" aria-label="What moves the fastest feed">
+      <div className={css.scroll} tabIndex={0} role="group" aria-label="What moves the max feed">
         <table className={css.holds}>
-          <caption>How far the fastest feed moves with</caption>
+          <caption>How far the max feed moves with</caption>
           <thead>
             <tr>
               <td />

@@ -2,9 +2,9 @@ import type { Hold } from '@/core/engine/history';
 
 export const HOLD_NAMES: Record<Hold, string> = {
   'as-it-is': 'as it is',
-  volts: 'volts held',
-  amps: 'amps held',
-  ohms: 'ohms held by a loop',
+  volts: 'voltage held',
+  amps: 'current held',
+  ohms: 'resistance held by a loop',
 };
 
 export const QUESTIONS = {

@@ -10,7 +10,7 @@ import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import css from './logbook.module.css';
 
-/** What is measured once the piece lies on the bench: the slot, by gap or by two halves; what was sanded, where, how long. */
+/** What is measured once the piece lies on the bench: the kerf, by gap or by two halves; what was sanded, where, how long. */
 export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }) {
   const cut = entry.doc as LoggedCut;
   const [kerfMm, setKerf] = useState(cut.kerfMm);
@@ -37,7 +37,7 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
     <details className={css.after}>
       <summary>Measured afterwards</summary>
       <QuantityField
-        label="Slot, by its gap"
+        label="Kerf, by its gap"
         name="kerf"
         value={kerfMm}
         role="slot"

@@ -12,9 +12,10 @@ import { call } from '@/state/api';
 import type { Imported } from '@/state/types';
 import { Choice } from '@/ui/Choice';
 import { PickFile } from '@/ui/PickFile';
+import { ownZone } from '@/ui/When';
 import { guessed, MAP_NAMES, MAP_UNITS, ORDER_NAMES } from './guess';
 import css from './logbook.module.css';
-import type { RigName } from './Logbook';
+import type { RigName } from './rigName';
 
 /** Larger files are not even opened: the server takes no more. */
 const MOST_BYTES = 16_000_000;
@@ -64,14 +65,14 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
     if (!chosen) return;
     setBusy(true);
     setFaults([]);
-    const mapping = chosen.own ? null : { columns, dayOrder };
+    const mapping = chosen.own ? null : { columns, dayOrder, zone: ownZone() };
     const answer = await call<Imported>('POST', '/api/log/import', { text: chosen.text, form: chosen.form, rigId: chosen.own ? null : rigId, mapping }); // prettier-ignore
     setBusy(false);
-    if (answer.kind === 'lost') return setFaults(['The server does not answer; nothing was brought in.']);
+    if (answer.kind === 'lost') return setFaults(['The server does not answer; nothing was imported.']);
     if (answer.kind === 'refused')
       return setFaults(answer.faults.map((f) => (f.path.startsWith('(') ? `${chosen.name} ${f.message}` : `${f.path}: ${f.message}`))); // prettier-ignore
     const { cuts, already, rigs } = answer.data;
-    tell(`${cuts.toLocaleString('en')} cuts brought in${already ? `, ${already.toLocaleString('en')} stood here already` : ''}${rigs ? `, ${rigs} rig${rigs === 1 ? '' : 's'} made for them` : ''}.`); // prettier-ignore
+    tell(`${cuts.toLocaleString('en')} cuts imported${already ? `, ${already.toLocaleString('en')} stood here already` : ''}${rigs ? `, ${rigs} rig${rigs === 1 ? '' : 's'} made for them` : ''}.`); // prettier-ignore
     choose(null);
     p.onDone();
   };
@@ -79,11 +80,11 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
     setColumns(({ [what]: _, ...rest }) => (column === '' ? rest : { ...rest, [what]: { column, unit } }));
   return (
     <Dialog open onClose={p.onClose} fullWidth maxWidth="md" aria-labelledby="bring-title">
-      <DialogTitle id="bring-title">Bring cuts in</DialogTitle>
+      <DialogTitle id="bring-title">Import cuts</DialogTitle>
       <DialogContent>
         <p>
-          A log taken out of this program comes back as it was. Any other spreadsheet, saved as CSV, is read by
-          its columns. Every row is checked first; if one is wrong, none is brought in.
+          A log exported from this program comes back as it was. Any other spreadsheet, saved as CSV, is read by
+          its columns. Every row is checked first; if one is wrong, none is imported.
         </p>
         <p>
           <PickFile
@@ -177,7 +178,7 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
         )}
         {faults.length > 0 && (
           <div role="alert" className={css.fault}>
-            <p>Nothing was brought in.</p>
+            <p>Nothing was imported.</p>
             <ul>
               {faults.map((f) => (
                 <li key={f}>{f}</li>
@@ -196,7 +197,7 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
         >
           {' '}
           {/* prettier-ignore */}
-          Bring them in
+          Import them
         </Button>
       </DialogActions>
     </Dialog>

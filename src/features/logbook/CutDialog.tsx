@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { call, inWords } from '@/state/api';
 import type { LogEntry } from '@/state/types';
 import { useUnits } from '@/ui/Units';
+import { useWhen } from '@/ui/When';
 import { After } from './After';
 import { cutLines } from './cutLines';
 import css from './logbook.module.css';
@@ -18,6 +19,7 @@ import { Pictures } from './Pictures';
 export function CutDialog(p: { entry: LogEntry; onClose: () => void; onGone: () => void }) {
   const { entry } = p;
   const { say } = useUnits();
+  const when = useWhen();
   const [asking, ask] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   const remove = async () => {
@@ -28,11 +30,11 @@ export function CutDialog(p: { entry: LogEntry; onClose: () => void; onGone: () 
   return (
     <Dialog open onClose={p.onClose} fullWidth maxWidth="sm" aria-labelledby="cut-title">
       <DialogTitle id="cut-title">
-        Cut of {entry.at.slice(0, 10)}, {entry.rig || 'a rig without a name'}
+        Cut of {when.day(entry.at)}, {entry.rig || 'a rig without a name'}
       </DialogTitle>
       <DialogContent>
         <dl className={css.cut}>
-          {cutLines(entry, say).map(([name, value]) => (
+          {cutLines(entry, say, when).map(([name, value]) => (
             <div key={name}>
               <dt>{name}</dt>
               <dd>{value}</dd>
@@ -52,7 +54,7 @@ export function CutDialog(p: { entry: LogEntry; onClose: () => void; onGone: () 
         )}
       </DialogContent>
       <DialogActions>
-        {!asking && <Button onClick={() => ask(true)}>Take out …</Button>}
+        {!asking && <Button onClick={() => ask(true)}>Delete …</Button>}
         <Button component={Link} href={`/rig/${entry.rigId}?stage=try`}>
           Open the rig
         </Button>

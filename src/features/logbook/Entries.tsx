@@ -10,6 +10,7 @@ import { GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
 import { alloyName, ENTRY_WORDS, eventWords, pullWords } from '@/core/words/logbook';
 import type { LogEntry } from '@/state/types';
 import { useUnits } from '@/ui/Units';
+import { useWhen } from '@/ui/When';
 import css from './logbook.module.css';
 
 type Sort = LogQuery['sort'];
@@ -19,8 +20,8 @@ const HEADS: readonly (readonly [string, Sort | null, boolean])[] = [
   ['set', 'setting', true],
   ['width', 'width', true],
   ['feed', 'feed', true],
-  ['slot', 'kerf', true],
-  ['amps', 'amps', true],
+  ['kerf', 'kerf', true],
+  ['current', 'amps', true],
   ['it cut', null, false],
   ['seen, note', null, false],
 ];
@@ -36,6 +37,7 @@ export const Entries = memo(function Entries(p: {
   onChoose: (e: LogEntry) => void;
 }) {
   const { say } = useUnits();
+  const when = useWhen();
   const { sort, dir } = p;
   if (p.entries.length === 0) return null;
   return (
@@ -44,7 +46,7 @@ export const Entries = memo(function Entries(p: {
         <thead>
           <tr>
             <th scope="col">
-              <span className="hidden-visually">side by side</span>
+              <span className="hidden-visually">compare</span>
             </th>
             {HEADS.map(([name, by, figures]) => (
               <th
@@ -71,7 +73,7 @@ export const Entries = memo(function Entries(p: {
         <tbody>
           {p.entries.map(
             (e) =>
-            <Line key={e.id} e={e} say={say} on={p.chosen.some((c) => c.id === e.id)} onShow={p.onShow} onChoose={p.onChoose} />, // prettier-ignore
+            <Line key={e.id} e={e} say={say} at={when.minute(e.at)} on={p.chosen.some((c) => c.id === e.id)} onShow={p.onShow} onChoose={p.onChoose} />, // prettier-ignore
           )}
         </tbody>
       </table>
@@ -82,12 +84,12 @@ export const Entries = memo(function Entries(p: {
 const Line = memo(function Line(p: {
   e: LogEntry;
   say: Say;
+  at: string;
   on: boolean;
   onShow: (e: LogEntry) => void;
   onChoose: (e: LogEntry) => void;
 }) {
-  const { e, say } = p;
-  const when = `${e.at.slice(0, 10)} ${e.at.slice(11, 16)}`;
+  const { e, say, at: when } = p;
   const rig = e.rig || 'a rig without a name';
   if (e.kind !== 'cut' || !e.made) {
     const words = e.kind === 'pull' ? pullWords(e.doc as LoggedPull, say) : eventWords(e.doc as RigEvent, say);
@@ -109,7 +111,7 @@ const Line = memo(function Line(p: {
   return (
     <tr data-kind="cut" data-on={p.on}>
       <td>
-        <input type="checkbox" aria-label={`Side by side: the cut of ${when}`} checked={p.on} onChange={() => p.onChoose(e)} /> {/* prettier-ignore */}
+        <input type="checkbox" aria-label={`Compare the cut of ${when}`} checked={p.on} onChange={() => p.onChoose(e)} /> {/* prettier-ignore */}
       </td>
       <td className="num">
         <button type="button" className={css.open} onClick={() => p.onShow(e)}>

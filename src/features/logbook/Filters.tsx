@@ -12,8 +12,8 @@ import {
 import { GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
 import { ENTRY_WORDS } from '@/core/words/logbook';
 import css from './logbook.module.css';
-import type { RigName } from './Logbook';
 import { asksForSome } from './query';
+import type { RigName } from './rigName';
 
 const NONE = '';
 const CUT_FOAMS = FOAM_IDS.filter((f) => FOAMS[f].verdict !== 'refuse');

@@ -8,19 +8,15 @@ import type { LogEntry, LogPage, LogView } from '@/state/types';
 import { Entries } from './Entries';
 import { Filters } from './Filters';
 import css from './logbook.module.css';
-import { addressOf, asksForSome } from './query';
+import { addressOf, askedAs, asksForSome } from './query';
 import { Views } from './Views';
+import type { RigName } from './rigName';
 
 const OverTime = dynamic(() => import('./OverTime').then((m) => m.OverTime), { ssr: false });
 const BringIn = dynamic(() => import('./BringIn').then((m) => m.BringIn), { ssr: false });
 const CutDialog = dynamic(() => import('./CutDialog').then((m) => m.CutDialog), { ssr: false });
 const TwoCuts = dynamic(() => import('./TwoCuts').then((m) => m.TwoCuts), { ssr: false });
 const WireOn = dynamic(() => import('./WireOn').then((m) => m.WireOn), { ssr: false });
-
-export interface RigName {
-  readonly id: string;
-  readonly name: string;
-}
 /** Typing in the search field is waited for this long. */
 const TYPING_MS = 150;
 /** An answer that takes longer than this is said to be looked for. */
@@ -56,7 +52,7 @@ export function Logbook(p: {
     const slow = setTimeout(() => setBusy(true), SLOW_MS);
     const answer = await call<LogPage>(
       'GET',
-      `/api/log?${addressOf(q)}${from ? `&offset=${from}&limit=${MORE}` : ''}`,
+      `/api/log?${askedAs(q)}${from ? `&offset=${from}&limit=${MORE}` : ''}`,
     );
     clearTimeout(slow);
     if (mine !== asked.current) return;
@@ -77,6 +73,11 @@ export function Logbook(p: {
     else timer.current = setTimeout(() => void fetchPage(q, 0), wait);
   };
   useEffect(() => () => void (timer.current && clearTimeout(timer.current)), []);
+  useEffect(() => {
+    // The page came with the server's days: the reader's own may begin some hours off.
+    if (p.query.from || p.query.to) void fetchPage(p.query, 0);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, for what the page came with
+  }, []);
   // The table is drawn anew only where its entries, order or choice change: its props stay the same between.
   const latest = useRef({ query, ask });
   latest.current = { query, ask };
@@ -91,7 +92,7 @@ export function Logbook(p: {
     [],
   );
   const again = () => void fetchPage(query, 0);
-  const address = addressOf(query);
+  const address = askedAs(query);
   const some = asksForSome(answered);
   return (
     <div className="page">
@@ -118,7 +119,7 @@ export function Logbook(p: {
           <Button component="a" href={`/api/log/json?${address}`} download>
             as JSON
           </Button>
-          <Button onClick={() => setPanel('in')}>Bring cuts in …</Button>
+          <Button onClick={() => setPanel('in')}>Import cuts …</Button>
         </div>
       </div>
       <Views query={query} first={p.views} onView={(q) => ask(q)} />

@@ -9,21 +9,21 @@ import type { LogEntry, LogPage } from '@/state/types';
 import { useEstimates } from '@/state/useEstimates';
 import { Plot, PlotKey, type Line } from '@/ui/chart/Plot';
 import { useUnits } from '@/ui/Units';
+import { useWhen } from '@/ui/When';
 import css from './logbook.module.css';
-import type { RigName } from './Logbook';
-import { addressOf } from './query';
+import { askedAs } from './query';
+import type { RigName } from './rigName';
 
 /** Most cuts drawn: the newest that meet the filters. */
 const MOST = 500;
 const DAY = 86_400_000;
-const day = (ms: number) => new Date(ms).toISOString().slice(0, 10);
 
-/** Feed and slot of the cuts that meet the filters, by day; and, for one rig, how each cut moved its tuning. */
+/** Feed and kerf of the cuts that meet the filters, by day; and, for one rig, how each cut moved its tuning. */
 export function OverTime({ query, rigs }: { query: LogQuery; rigs: readonly RigName[] }) {
   const [cuts, setCuts] = useState<readonly LogEntry[] | null>(null);
   const [total, setTotal] = useState(0);
   const [fault, setFault] = useState<string | null>(null);
-  const address = addressOf({ ...query, kinds: ['cut'], sort: 'at', dir: 'down' });
+  const address = askedAs({ ...query, kinds: ['cut'], sort: 'at', dir: 'down' });
   useEffect(() => {
     let left = false;
     void call<LogPage>('GET', `/api/log?${address}&limit=${MOST}`).then((a) => {
@@ -67,6 +67,7 @@ const GROUPS = [
 
 function ByDay({ cuts, what }: { cuts: readonly LogEntry[]; what: 'feed' | 'slot' }) {
   const { profile, say } = useUnits();
+  const when = useWhen();
   const chart = useMemo(() => {
     const unit = unitFor(what, profile);
     const points = cuts.flatMap((e) => {
@@ -91,15 +92,15 @@ function ByDay({ cuts, what }: { cuts: readonly LogEntry[]; what: 'feed' | 'slot
         title: '',
         min: Math.min(...xs) - margin,
         max: Math.max(...xs) + margin,
-        tick: (v: number) => day(v * DAY),
+        tick: (v: number) => when.day(v * DAY),
       },
       y: { title: `${what}, ${unit.symbol}`, min: 0, max: 1.12 * Math.max(...points.map((p) => p.y)) },
     };
-  }, [cuts, what, profile]);
+  }, [cuts, what, profile, when]);
   if (chart.n === 0)
     return (
       <p className="dim">
-        {what === 'slot' ? 'No slot was measured in these cuts.' : 'No cut here has a feed.'}
+        {what === 'slot' ? 'No kerf was measured in these cuts.' : 'No cut here has a feed.'}
       </p>
     );
   return (
@@ -141,6 +142,7 @@ function Moved({ rigId, name }: { rigId: string; name: string }) {
 
 function Way({ way, name, shared }: { way: readonly Estimate[]; name: string; shared: boolean }) {
   const { say } = useUnits();
+  const when = useWhen();
   const chart = useMemo(() => {
     const line = (k: 0 | 1 | 2, label: string, more: Partial<Line>): Line => ({
       name: label,
@@ -179,7 +181,7 @@ function Way({ way, name, shared }: { way: readonly Estimate[]; name: string; sh
         </p>
         {best && (
           <p>
-            The cut of {best.at.slice(0, 10)} told most: it shrank the spread by {say(best.shrank, 'share')}.
+            The cut of {when.day(best.at)} was the most informative: it narrowed the range by {say(best.shrank, 'share')}.
             {aside > 0 && ` ${aside} ${aside === 1 ? 'lies' : 'lie'} so far off that it is set aside; look at ${aside === 1 ? 'it' : 'them'} again.`}
           </p>
         )}
@@ -188,13 +190,13 @@ function Way({ way, name, shared }: { way: readonly Estimate[]; name: string; sh
             <tr>
               <th>cut</th>
               <th>moved it</th>
-              <th>spread</th>
+              <th>±</th>
             </tr>
           </thead>
           <tbody>
             {[...way].reverse().slice(0, 6).map((e) => (
               <tr key={e.cut}>
-                <td className="num">{e.at.slice(0, 10)}</td>
+                <td className="num">{when.day(e.at)}</td>
                 <td className="num">{e.aside ? 'set aside' : e.counts ? `${e.moved >= 0 ? '+' : '−'}${say(Math.abs(e.moved), 'share')}` : 'counts for nothing'}</td>
                 <td className="num">±{say(e.sd, 'share')}</td>
               </tr>

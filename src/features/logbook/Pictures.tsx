@@ -30,7 +30,7 @@ export function Pictures({ rigId, cutId, of }: { rigId: string; cutId: string | 
           <button
             type="button"
             className="quiet"
-            aria-label={`Take out the picture ${p.name}`}
+            aria-label={`Delete the picture ${p.name}`}
             onClick={() => void drop(p.id).then(tell)}
           >
             {' '}

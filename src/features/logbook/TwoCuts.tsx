@@ -2,37 +2,39 @@
 import Button from '@mui/material/Button';
 import type { LogEntry } from '@/state/types';
 import { useUnits } from '@/ui/Units';
+import { useWhen } from '@/ui/When';
 import { cutLines } from './cutLines';
 import css from './logbook.module.css';
 
 /** Two cuts side by side; what differs stands out. */
 export function TwoCuts({ chosen, onClear }: { chosen: readonly LogEntry[]; onClear: () => void }) {
   const { say } = useUnits();
+  const when = useWhen();
   const [a, b] = chosen;
   if (!b)
     return (
       <p className={css.hint} role="status">
-        One cut is chosen; tick a second to lay them side by side.{' '}
+        One cut is chosen; tick a second to compare them.{' '}
         <button type="button" className="quiet" onClick={onClear}>
-          put it back
+          clear
         </button>
       </p>
     );
-  const [left, right] = [cutLines(a!, say), cutLines(b, say)];
+  const [left, right] = [cutLines(a!, say, when), cutLines(b, say, when)];
   const differs = left.filter(([, v], i) => v !== right[i]![1]).length;
   return (
-    <section className={css.two} aria-label="Two cuts side by side">
+    <section className={css.two} aria-label="Two cuts compared">
       <div className={css.twoHead}>
-        <h2>Two cuts side by side</h2>
+        <h2>Two cuts compared</h2>
         <span className="dim">{differs} of {left.length} lines differ</span>
-        <Button size="small" onClick={onClear}>Put them back</Button>
+        <Button size="small" onClick={onClear}>Clear</Button>
       </div>
       <table>
         <thead>
           <tr>
             <td />
-            <th scope="col">{a!.at.slice(0, 10)}</th>
-            <th scope="col">{b.at.slice(0, 10)}</th>
+            <th scope="col">{when.day(a!.at)}</th>
+            <th scope="col">{when.day(b.at)}</th>
           </tr>
         </thead>
         <tbody>

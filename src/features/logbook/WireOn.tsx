@@ -6,11 +6,13 @@ import type { Rig } from '@/core/documents/rig';
 import { call, inWords } from '@/state/api';
 import { useWire } from '@/state/useWire';
 import { PowerLine } from '@/ui/PowerLine';
+import { useWhen } from '@/ui/When';
 import css from './logbook.module.css';
 import { Pictures } from './Pictures';
 
 /** The wire that is on a rig now: its hours and cuts, power on and off, a new one; and the rig's own pictures. */
 export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => void }) {
+  const when = useWhen();
   const { wire, on, off, hang, write } = useWire(rigId);
   const [remark, setRemark] = useState('');
   const [asking, ask] = useState(false);
@@ -36,7 +38,7 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
         <dl>
           <div>
             <dt>{wire.hungAt === null ? 'hung' : 'since'}</dt>
-            <dd className="num">{wire.hungAt === null ? 'not noted' : wire.hungAt.slice(0, 10)}</dd>
+            <dd className="num">{wire.hungAt === null ? 'not noted' : when.day(wire.hungAt)}</dd>
           </div>
           <div>
             <dt>under power</dt>

@@ -7,7 +7,7 @@ export const MAP_NAMES: Record<Mapped, string> = {
   depthMm: 'Depth cut',
   seconds: 'Seconds',
   feedMmS: 'Feed',
-  kerfMm: 'Slot',
+  kerfMm: 'Kerf',
   amps: 'Amps',
   volts: 'Volts',
   grade: 'It cut (too cold, good, too hot)',

@@ -72,7 +72,7 @@ export function Ideal({ job, stock }: { job: Job; stock: Stock }) {
     const yMin = Math.min(yMax / 40, ...all.map((w) => w.amps * 0.7));
     return {
       lines,
-      x: { title: 'volts of the supply', min: xMin, max: xMax, log: true },
+      x: { title: 'voltage of the supply', min: xMin, max: xMax, log: true },
       y: { title: 'amps', min: yMin, max: yMax, log: true },
     };
   }, [found, supplies.length, lengthMm]); // eslint-disable-line react-hooks/exhaustive-deps
@@ -113,7 +113,7 @@ export function Ideal({ job, stock }: { job: Job; stock: Stock }) {
         <Plot
           {...chart}
           height={380}
-          label={`Volts and amps by gauge. ${best.map((g) => `${g.name} AWG: ${say(g.volts, 'volts')}, ${say(g.amps, 'amps')}`).join('; ')}.`}
+          label={`Voltage and current by gauge. ${best.map((g) => `${g.name} AWG: ${say(g.volts, 'volts')}, ${say(g.amps, 'amps')}`).join('; ')}.`}
           over={(plane) => <Labels plane={plane} gauges={gauges} own={own} supplies={supplies} lengthMm={lengthMm} />}
         />
       )}

@@ -45,7 +45,7 @@ export function JobForm({ job, stock, onJob }: { job: Job; stock: Stock; onJob: 
       <QuantityField label="Width" name="width" role="foamSize" value={job.foam.widthMm} onValue={take(1, 20000, 'foamSize', (widthMm) => onJob({ foam: { ...job.foam, widthMm } }))} note="Across the wire." />
       <QuantityField label="Feed" name="feed" role="feed" value={job.feedMmS} onValue={take(0.01, 1000, 'feed', (feedMmS) => onJob({ feedMmS }))} note="How fast it is to be led." />
       <Choice
-        label="In hand"
+        label="Margin"
         name="reserve"
         value={job.reserve === null ? USUAL : String(job.reserve)}
         onChoose={(v) => onJob({ reserve: v === USUAL ? null : Number(v) })}
@@ -84,7 +84,7 @@ function Lengths({ lengths, onLengths }: { lengths: Job['lengthsMm']; onLengths:
     const wrong = read.find((r) => !r.ok);
     if (wrong && !wrong.ok) return setRule(wrong.rule);
     const mm = read.flatMap((r) => (r.ok ? [r.value] : []));
-    if (mm.some((v) => !(v >= 1 && v <= 20000)) || mm.length > 100) return setRule('up to 100 lengths, each from 1 to 20 000 mm');
+    if (mm.some((v) => !(v >= 1 && v <= 20000)) || mm.length > 100) return setRule(`up to 100 lengths, each from ${typed(1, 'wireLength')} to ${typed(20000, 'wireLength')}`);
     setRule(null);
     onLengths(mm);
   };

@@ -117,8 +117,8 @@ export function Match({ stock, first }: { stock: Stock; first: Job }) {
         )}
         {state.is === 'done' && state.wants.length > 0 && <p>{lengthWantWords(state.wants, say)}</p>}
         {laid.length >= 2 && (
-          <section aria-label="Laid side by side" className={css.laid}>
-            <h2>Side by side</h2>
+          <section aria-label="Compared" className={css.laid}>
+            <h2>Compare</h2>
             <SideBySide
               laid={laid.map((pair) => ({
                 key: keyOf(pair),
@@ -145,7 +145,7 @@ export function Match({ stock, first }: { stock: Stock; first: Job }) {
               onMore={more}
               busy={busy}
             />
-            <p className="dim">A line is the best length of a wire on a supply with a control. Tick two to four to lay them side by side. The five bars: room in the window, load, dial, strength left, leads.</p>
+            <p className="dim">A line is the best length of a wire on a supply with a control. Tick two to four to compare them. The five bars: room in the window, load, dial, strength left, leads.</p>
           </section>
         )}
         {state.is === 'done' && <Refused counts={state.refused} rows={rows} onLook={look} />}

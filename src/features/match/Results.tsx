@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import type { MatchPair } from '@/core/documents/match';
+import type { PairFigures } from '@/core/documents/match';
 import { PLAIN_WEIGHTS, WEIGHT_KEYS, type Weights, type WeightKey } from '@/core/documents/drawer';
 import type { RankedPair } from '@/workers/protocol';
 import { controlSettingText } from '@/core/words/control';
@@ -32,7 +32,7 @@ export function Results(p: {
           <thead>
             <tr>
               <th scope="col">
-                <span className="hidden-visually">lay side by side</span>
+                <span className="hidden-visually">compare</span>
               </th>
               <th scope="col">wire</th>
               <th scope="col">on</th>
@@ -58,7 +58,7 @@ export function Results(p: {
                       type="checkbox"
                       checked={on}
                       disabled={!on && p.chosen.size >= MOST_LAID}
-                      aria-label={`Lay side by side: ${name}, ${CONTROLS[pair.control.kind]}`}
+                      aria-label={`Compare: ${name}, ${CONTROLS[pair.control.kind]}`}
                       onChange={() => p.onChoose(key)}
                     />
                   </td>
@@ -117,7 +117,7 @@ export function Results(p: {
 } // prettier-ignore
 
 /** The score with a bar for each part, the part named where the pointer or the reader asks. */
-function Score({ pair }: { pair: MatchPair }) {
+function Score({ pair }: { pair: PairFigures }) {
   const words = WEIGHT_KEYS.map((k) => `${PARTS[k].name} ${Math.round(100 * pair.parts[k])}`).join(', ');
   return (
     <div className={css.score}>

@@ -10,7 +10,7 @@ export interface Job {
   readonly foamStockId: string | null;
   readonly foam: Rig['foam'];
   readonly feedMmS: number;
-  /** Share of the fastest feed to cut at; null: what is usual for the cutter. */
+  /** Share of the max feed to cut at; null: what is usual for the cutter. */
   readonly reserve: number | null;
   readonly leadId: string | null;
   readonly lengthsMm: readonly number[] | null;

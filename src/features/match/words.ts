@@ -15,14 +15,14 @@ export const FRAMES: Record<FrameKind, string> = {
 
 export const CONTROLS: Record<ControlKind, string> = {
   none: 'no dial',
-  volts: 'volts knob',
-  amps: 'amps knob',
+  volts: 'voltage knob',
+  amps: 'current knob',
   pwm: 'pulse dimmer',
   phase: 'dimmer before it',
   scale: 'variac or tap',
   buck: 'buck converter',
   clip: 'sliding clip',
-  'hold-ohm': 'ohms held',
+  'hold-ohm': 'resistance held',
 };
 
 export const PARTS: Record<WeightKey, { name: string; help: string }> = {
@@ -30,7 +30,7 @@ export const PARTS: Record<WeightKey, { name: string; help: string }> = {
   load: { name: 'Load on the supply', help: 'Full marks up to 80 % of its limit, none at all of it.' },
   dial: {
     name: 'Fineness of the dial',
-    help: 'How little one step moves the fastest feed; no dial, no marks.',
+    help: 'How little one step moves the max feed; no dial, no marks.',
   },
   strength: {
     name: 'Strength left hot',
@@ -43,9 +43,9 @@ export const PARTS: Record<WeightKey, { name: string; help: string }> = {
 export const REASONS: Partial<Record<FindingCode, string>> = {
   'supply-overload': 'too much for the supply',
   'pulse-peak-overload': 'pulses too strong for the supply',
-  'supply-volts-short': 'not enough volts',
+  'supply-volts-short': 'voltage too low',
   'control-overload': 'too much for the control',
-  'wire-too-hot': 'hotter than the wire bears',
+  'wire-too-hot': 'over the wire’s temperature limit',
   'wire-melts': 'the wire melts',
   'wire-too-cold': 'too cold to cut',
   'feed-too-fast': 'not hot enough for the feed',

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { carry, type CarryTo } from '@/core/engine/carry';
+import { transferRecipe, type CarryTo } from '@/core/engine/carry';
 import { rangeText } from '@/core/units/format';
 import { controlSettingText } from '@/core/words/control';
 import { findingWords } from '@/core/words/findings';
@@ -33,7 +33,7 @@ export function CarryOver({ open, stock }: { open: OpenRig; stock: Stock }) {
     }),
     [widthMm, spool, power],
   ); // prettier-ignore
-  const c = useMemo(() => carry(record.doc, tuning, to), [record.doc, tuning, to]);
+  const c = useMemo(() => transferRecipe(record.doc, tuning, to), [record.doc, tuning, to]);
   const same = widthMm === record.doc.foam.widthMm && !spool && !power;
   const make = async () => {
     const answer = await call<OpenRig>('POST', '/api/rigs', {
@@ -82,7 +82,7 @@ export function CarryOver({ open, stock }: { open: OpenRig; stock: Stock }) {
             <p role="status" className={css.carried}>
               Set <b className="num">{controlSettingText(c.rig.control.kind, c.setting, say)}</b>, lead at{' '}
               <b className="num">{say(c.feedMmS, 'feed')}</b>; the meter reads{' '}
-              <b className="num">{c.amps ? rangeText(c.amps, 'amps', profile) : '–'}</b>, the slot is{' '}
+              <b className="num">{c.amps ? rangeText(c.amps, 'amps', profile) : '–'}</b>, the kerf is{' '}
               <b className="num">{say(c.kerfMm, 'slot')}</b>; wire of {say(c.lengthMm, 'wireLength')}.
             </p>
           )}
@@ -92,11 +92,11 @@ export function CarryOver({ open, stock }: { open: OpenRig; stock: Stock }) {
               told; ohms, amps and leads, as computed.
             </li>
             <li>
-              <b>Not:</b> feeds and slot there stand at ±{say(c.sd, 'share')}
+              <b>Not:</b> feeds and kerf there stand at ±{say(c.sd, 'share')}
               {spool && '; another wire’s surface and gauge were never tried on this foam'}
               {power && '; the supply’s volts are its label’s'}
               {widthMm !== record.doc.foam.widthMm &&
-                '; the pull, the lag and the take-up are others on another length'}
+                '; the tension, the lag and the take-up are others on another length'}
               . One test cut on it settles most.
             </li>
           </ul>

@@ -37,7 +37,7 @@ export function BatteryVolts() {
   if (!battery) return null;
   return (
     <QuantityField
-      label="Volts on its label"
+      label="Voltage on its label"
       name="supply.volts"
       value={volts}
       role="volts"

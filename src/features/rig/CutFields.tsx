@@ -1,6 +1,6 @@
 'use client';
 import { memo, useCallback } from 'react';
-import { reserveOf } from '@/core/documents/rig';
+import { reserveOf } from '@/core/documents/rigDefaults';
 import { useRig } from '@/state/RigContext';
 import { QuantityField } from '@/ui/QuantityField';
 import { Term } from '@/ui/Term';
@@ -10,14 +10,14 @@ import css from './rig.module.css';
 import { useField } from './useField';
 
 const FEED = <Term k="feed">Feed</Term>;
-const IN_HAND = <Term k="inHand">In hand</Term>;
+const IN_HAND = <Term k="inHand">Margin</Term>;
 const FIND_FEED = <FindIt what="feed" />;
 const FIND_RESERVE = <FindIt what="reserve" />;
 
 /** What the cut adds to a stage: how fast, and how much of the fastest is kept in hand. */
 export const CutFields = memo(function CutFields() {
   const reserve = useRig((s) => reserveOf(s.doc));
-  const { value, origin, set } = useField<number | undefined>('cut.reserve', 'in hand');
+  const { value, origin, set } = useField<number | undefined>('cut.reserve', 'margin');
   const take = useCallback(
     (inHand: number | null) => {
       if (inHand === null) return set(undefined);

@@ -6,6 +6,7 @@ import type { Say } from '@/core/words/say';
 import type { CutRecord } from '@/state/types';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
+import { useWhen } from '@/ui/When';
 import css from './cutlist.module.css';
 import { markOf, MARKS } from './marks';
 import { SEEN_WORDS } from './words';
@@ -18,6 +19,7 @@ export const CutList = memo(function CutList() {
   const cuts = useRig((s) => s.cuts);
   const aside = useRig((s) => s.tuning.setAside);
   const { say } = useUnits();
+  const when = useWhen();
   const [all, setAll] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   if (cuts.length === 0)
@@ -39,7 +41,7 @@ export const CutList = memo(function CutList() {
             <th>how</th>
             <th>seen</th>
             <th>
-              <span className="hidden-visually">take out</span>
+              <span className="hidden-visually">delete</span>
             </th>
           </tr>
         </thead>
@@ -59,7 +61,7 @@ export const CutList = memo(function CutList() {
                 <button
                   type="button"
                   className="quiet"
-                  aria-label={`Take out the cut of ${cut.at.slice(0, 10)}`}
+                  aria-label={`Delete the cut of ${when.minute(cut.at)}`}
                   onClick={() => void store.getState().dropCut(id).then(setProblem)}
                 >
                   ✕

@@ -22,35 +22,35 @@ export function Facts({ stage }: { stage: OwnStage }) {
   const fastest = () => (
     <Fact
       key="f"
-      name={<Term k="fastest">Fastest the wire will go</Term>}
+      name={<Term k="fastest">Max feed</Term>}
       value={c?.fastestFeedMmS ? say(c.fastestFeedMmS, 'feed') : 'none'}
       range={feeds ? rangeText(feeds, 'feed', profile) : null}
       onWhy={ask('fastest')}
-      whyName="fastest feed"
+      whyName="max feed"
     />
   );
   const slowest = () => (
     <Fact
       key="s"
-      name={<Term k="slowest">Slowest that is clean</Term>}
+      name={<Term k="slowest">Min clean feed</Term>}
       value={slow ? say(slow, 'feed') : 'none'}
       onWhy={ask('slowest')}
-      whyName="slowest clean feed"
+      whyName="min clean feed"
     />
   );
   const hand = () => (
     <Fact
       key="h"
-      name={<Term k="inHand">In hand</Term>}
+      name={<Term k="inHand">Margin</Term>}
       value={c?.reserve != null ? say(1 - c.reserve, 'share') : '–'}
       onWhy={ask('reserve')}
-      whyName="in hand"
+      whyName="margin"
     />
   );
   const kerf = () => (
     <Fact
       key="k"
-      name={<Term k="kerf">Slot (kerf)</Term>}
+      name={<Term k="kerf">Kerf</Term>}
       value={c?.kerfMm != null ? say(c.kerfMm, 'slot') : '–'}
       range={reading.spread?.kerfMm ? rangeText(reading.spread.kerfMm, 'slot', profile) : null}
       onWhy={ask('kerf')}
@@ -83,11 +83,11 @@ export function Facts({ stage }: { stage: OwnStage }) {
   const least = () => (
     <Fact
       key="m"
-      name="Least wire this supply allows"
+      name="Min wire resistance for this supply"
       value={reading.supply.leastOhm !== null ? say(reading.supply.leastOhm, 'ohms') : 'not known'}
       range={`has ${say(reading.cold.wireOhm, 'ohms')}`}
       onWhy={ask('load')}
-      whyName="least wire"
+      whyName="min wire resistance"
     />
   );
   const air = () => (
@@ -145,7 +145,7 @@ export function Facts({ stage }: { stage: OwnStage }) {
   const hot = () => (
     <Fact
       key="h"
-      name="Pull cold, cutting, hot"
+      name="Tension cold, cutting, hot"
       value={[t.coldN, evaluation.tension.cutN, t.hotN]
         .map((n) => (n === null ? '–' : show(n, 'force', profile).figures))
         .join(' · ')}

@@ -20,7 +20,7 @@ import { useMark } from './useMark';
 
 const WHY: Record<Extract<Found, { ok: false }>['why'], string> = {
   'no-feed':
-    'Set a feed first: what is found is the heat for that feed. (An empty feed always follows the fastest.)',
+    'Set a feed first: what is found is the heat for that feed. (An empty feed always follows the max feed.)',
   'no-dial': 'This rig has no dial. Let the length or the gauge go instead, or choose a control.',
   'no-window': 'At this setting the wire cuts nothing, so there is no feed to find. Give it heat first.',
   'out-of-reach':
@@ -41,7 +41,7 @@ function shown(
   if (what === 'gauge') return say(found.value, 'wireDiameter');
   if (what === 'length') return say(found.value, 'wireLength');
   if (what === 'feed') return say(found.value, 'feed');
-  if (what === 'reserve') return `${say(1 - found.value, 'share')} in hand`;
+  if (what === 'reserve') return `${say(1 - found.value, 'share')} margin`;
   return controlSettingText(rig.control.kind, found.value, say, toMark);
 }
 
@@ -87,8 +87,8 @@ export function FindDialog({ what, name, onClose }: { what: Loose; name: string;
                 </tr>
               </thead>
               <tbody>
-                {row('Fastest', (r) => say(r.cutting?.fastestFeedMmS, 'feed'))}
-                {row('In hand', (r) => (r.cutting?.reserve == null ? '–' : say(1 - r.cutting.reserve, 'share')))}
+                {row('Max feed', (r) => say(r.cutting?.fastestFeedMmS, 'feed'))}
+                {row('Margin', (r) => (r.cutting?.reserve == null ? '–' : say(1 - r.cutting.reserve, 'share')))}
                 {row('Meter reads', (r) => say(r.cutting?.amps, 'amps'))}
                 {row('Wire in air', (r) => say(r.idle?.wireC, 'temperature'))}
                 {row('Load', (r) => (r.supply.load === null ? 'not known' : say(r.supply.load, 'share')))}

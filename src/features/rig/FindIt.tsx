@@ -24,7 +24,7 @@ export function FindIt({ what }: { what: Loose }) {
         aria-label={`Find the ${NAMES[what]}`}
         onClick={() => setOpen(true)}
       >
-        find it
+        Find setting
       </button>
       {open && <FindDialog what={what} name={NAMES[what]} onClose={() => setOpen(false)} />}
     </>

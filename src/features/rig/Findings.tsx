@@ -1,6 +1,6 @@
 'use client';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-import type { Finding } from '@/core/documents/reading';
+import type { FindingFigures } from '@/core/documents/reading';
 import { findingWords } from '@/core/words/findings';
 import { fixWords } from '@/core/words/fixes';
 import { WHY_OF, type WhyTopic } from '@/core/words/whyTopics';
@@ -31,7 +31,7 @@ export function Findings({ stock }: { stock: Stock }) {
   const [shown, setShown] = useState<WhyTopic | null>(null);
   const control = useRig((s) => s.doc.control);
   const told = offered && still === rig ? offered : reading.findings;
-  const tryIt = (finding: Finding, i: number) => {
+  const tryIt = (finding: FindingFigures, i: number) => {
     const { doc, edit } = store.getState();
     edit(`try: ${finding.code}`, apply(doc, finding.fixes[i]!.patch));
   };

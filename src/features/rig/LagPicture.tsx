@@ -44,7 +44,11 @@ export function LagPicture() {
             name="led.radius"
             role="foamSize"
             value={radiusMm}
-            onValue={(v) => (v !== null && v >= 1 && v <= 20000 ? (setRadius(v), null) : 'from 1 to 20 000 mm')}
+            onValue={(v) =>
+              v !== null && v >= 1 && v <= 20000
+                ? (setRadius(v), null)
+                : `from ${say(1, 'foamSize')} to ${say(20000, 'foamSize')}`
+            }
           />
         )}
       </div>
@@ -85,10 +89,10 @@ export function LagPicture() {
 }
 
 function words(m: Middle, led: Led['kind'], say: ReturnType<typeof useUnits>['say']): string {
-  const lag = `The middle trails by ${small(m.lag * 1000, say)}.`;
+  const lag = `Wire lag ${small(m.lag * 1000, say)}.`;
   if (led === 'arc')
     return `${lag} The arc comes out ${small(m.off * 1000, say)} hollow in the middle. On a smooth curve never stop.`;
-  return `${lag} Led straight on, the corner is cut off by ${small(m.off * 1000, say)}; after ${say(m.wait, 'time')} of waiting by ${small(m.waited!.off * 1000, say)}.`;
+  return `${lag} Led straight on, the corner is cut short by ${small(m.off * 1000, say)}; after ${say(m.wait, 'time')} of waiting by ${small(m.waited!.off * 1000, say)}.`;
 }
 
 function magnified(m: Middle, led: Led['kind'], radius: number): number {

@@ -69,7 +69,7 @@ export function MarksDialog({ onClose }: { onClose: () => void }) {
             value={by}
             onChoose={setBy}
             options={[
-              { value: 'volts', name: 'volts, at the clips' },
+              { value: 'volts', name: 'voltage at the clips' },
               { value: 'amps', name: 'amps' },
             ]}
           />

@@ -4,7 +4,7 @@ import { advise } from '@/core/engine/advise';
 import { changedSince } from '@/core/engine/oneChange';
 import { SHARED_SD } from '@/core/engine/reading';
 import { solve } from '@/core/engine/solve';
-import { tellingCut } from '@/core/engine/telling';
+import { mostInformativeCut } from '@/core/engine/telling';
 import { tuned } from '@/core/engine/tuned';
 import { rangeText } from '@/core/units/format';
 import { adviceWords } from '@/core/words/advice';
@@ -27,7 +27,7 @@ function MostTelling() {
   const doc = useRig((s) => s.doc);
   const tuning = useRig((s) => s.tuning);
   const { say } = useUnits();
-  const told = useMemo(() => tellingCut(doc, tuning), [doc, tuning]);
+  const told = useMemo(() => mostInformativeCut(doc, tuning), [doc, tuning]);
   if (!told || told.after > WORTH * told.now) return null;
   const now = say(Math.hypot(told.now, SHARED_SD), 'share');
   const after = say(Math.hypot(told.after, SHARED_SD), 'share');
@@ -35,8 +35,8 @@ function MostTelling() {
     <>
       {' '}
       {told.kind === 'limit'
-        ? `The most telling cut: push it to the limit over ${say(told.depthMm, 'depth')}, timed`
-        : `The most telling cut: lead it at ${say(told.feedMmS, 'feed')} and grade it`}
+        ? `The most informative cut: push it to the limit over ${say(told.depthMm, 'depth')}, timed`
+        : `The most informative cut: lead it at ${say(told.feedMmS, 'feed')} and grade it`}
       ; feeds then stand at about ±{after}, now ±{now}.
     </>
   );

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { memo } from 'react';
-import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
+import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { ControlKind } from '@/core/documents/control';
 import type { Rig } from '@/core/documents/rig';
 import { SUPPLY_KINDS, type SupplyKind } from '@/core/documents/supply';
@@ -145,7 +145,7 @@ export const PowerStage = memo(function PowerStage({
       {role && rated ? (
         <div className={css.pair}>
           <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} action={FIND} />
-          <NumberField path="control.ratedAmps" label="It bears" role="amps" whenEmpty="not known" />
+          <NumberField path="control.ratedAmps" label="Rated current" role="amps" whenEmpty="not known" />
         </div>
       ) : (
         role && <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} action={FIND} />
@@ -153,7 +153,7 @@ export const PowerStage = memo(function PowerStage({
       {role && <LiveDial curve={curve} />}
       <CutFields />
       <div className={css.quad}>
-        <NumberField path="leads.areaMm2" label="Copper" role="area" />
+        <NumberField path="leads.areaMm2" label="Lead cross-section" role="area" />
         <NumberField path="leads.lengthMm" label="Out, back" role="leadLength" />
         <NumberField path="leads.fuseA" label="Fuse" role="amps" whenEmpty="none" />
         <NumberField path="leads.switchA" label="Switch" role="amps" whenEmpty="none" />

@@ -35,7 +35,7 @@ export function PullPicture() {
   const t = e.tension;
   if (!band)
     return (
-      <p className="dim">{e.off ? 'The supply has shut off: only the cold pull is known.' : 'Not known.'}</p>
+      <p className="dim">{e.off ? 'The supply has shut off: only the cold tension is known.' : 'Not known.'}</p>
     );
   const { lowN, highN } = band;
   const most = 1.12 * Math.max(Math.min(band.refusedN, 4 * highN), t.coldN, t.hotN ?? 0, lowN ?? 0);
@@ -57,8 +57,8 @@ export function PullPicture() {
           </>
         ) : (
           <b>
-            No pull suits: what does not {band.lowBy === 'lag' ? 'lag too far' : 'hang slack'} is too much for
-            it.
+            No tension suits: what does not {band.lowBy === 'lag' ? 'lag too far' : 'hang slack'} is too much
+            for it.
           </b>
         )}
       </p>
@@ -67,7 +67,7 @@ export function PullPicture() {
         height={HEIGHT}
         className={css.pull}
         role="img"
-        aria-label={`Pull: ${marks.map((m) => `${m.name} ${say(m.n, 'force')}`).join(', ')}.`}
+        aria-label={`Tension: ${marks.map((m) => `${m.name} ${say(m.n, 'force')}`).join(', ')}.`}
       >
         <rect x={SIDE} y={y - 9} width={width - 2 * SIDE} height={18} className={css.track} />
         {lowN !== null && band.open && (

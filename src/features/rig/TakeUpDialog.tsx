@@ -32,7 +32,7 @@ const ENTRIES: Record<Part, readonly Entry[]> = {
     { key: 'wireMm', label: 'Wire of the spring', role: 'slot' },
     { key: 'coilMm', label: 'Coil, middle to middle', role: 'depth', note: 'Outside less one wire.' },
     { key: 'turns', label: 'Turns', role: 'count' },
-    { key: 'initialN', label: 'Opens at', role: 'force', plain: 0 },
+    { key: 'initialN', label: 'Preload', role: 'force', plain: 0 },
     { key: 'count', label: 'How many alike', role: 'count', plain: 1 },
   ],
   rubber: [
@@ -157,7 +157,7 @@ export function TakeUpDialog({ what, onClose }: { what: 'takeUp' | 'arms' | 'fra
           )}
           {spring && (
             <p role="status">
-              Gives <b className="num">{say(spring.rate / 1000, 'stiffness')}</b>, good for about{' '}
+              Gives <b className="num">{say(spring.rate / 1000, 'stiffness')}</b>, max load about{' '}
               <b className="num">{say(spring.safeN, 'force')}</b>. Carbon steel, G {SHEAR.carbon / 1e9} GPa
               (Shigley, chapter 10); a rate you measured beats it.
             </p>

@@ -1,10 +1,10 @@
 'use client';
 import { takeUpAt } from '@/core/physics/tension/holder';
-import type { Evaluation } from '@/core/engine/evaluate';
 import { useDerived } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import css from './tension.module.css';
+import type { Evaluation } from '@/core/engine/evaluation';
 
 const HEIGHT = 84;
 const LEFT = 70;
@@ -51,7 +51,7 @@ export function TakeUpPicture() {
                 times the growth.
               </>
             ) : (
-              <>; the frame and the wire itself take that, at the cost of most of its pull.</>
+              <>; the frame and the wire itself take that, at the cost of most of its tension.</>
             )}
           </>
         )}
@@ -107,7 +107,7 @@ export function TakeUpPicture() {
       <p className={css.says}>
         {sinks ? 'It sinks' : 'It works over'}{' '}
         <b className="num">{say(Math.abs(p.cold - p.hot) * 1000, 'depth')}</b>; practice keeps{' '}
-        {say(need * 1000, 'depth')} in hand, three times the growth
+        {say(need * 1000, 'depth')} margin, three times the growth
         {p.travel === null ? '' : `, and it has ${say(p.travel * 1000, 'depth')}`}.
       </p>
     </div>

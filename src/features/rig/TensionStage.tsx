@@ -19,7 +19,7 @@ type Kind = Rig['tension']['kind'];
 const PLAIN_FRAME = 2;
 const WHEN = { cold: 'cold', hot: 'hot, at the working heat' } as const;
 const TAKE_UP = <Term k="takeUp">Held tight by</Term>;
-const LAG = <Term k="lag">Lag, at most</Term>;
+const LAG = <Term k="lag">Max wire lag</Term>;
 
 /** Tension: what holds the wire tight, how hard, and how far its middle may lag. */
 export const TensionStage = memo(function TensionStage() {
@@ -53,7 +53,7 @@ export const TensionStage = memo(function TensionStage() {
       />
       <NumberField
         path="tension.setN"
-        label={kind === 'weight' ? 'Weight hung' : 'Pull'}
+        label={kind === 'weight' ? 'Weight hung' : 'Tension'}
         role="force"
         whenEmpty="30 % of its strength"
         note={kind === 'weight' ? 'Type 5 kg or 11 lb as well.' : undefined}
@@ -68,7 +68,7 @@ export const TensionStage = memo(function TensionStage() {
             whenEmpty={drawn ? 'from its drawing' : 'not measured'}
           />
           <NumberField path="tension.springMaxN" label="Good for" role="force" whenEmpty="not known" />
-          <NumberField path="tension.initialN" label="Opens at" role="force" whenEmpty="at once" />
+          <NumberField path="tension.initialN" label="Preload" role="force" whenEmpty="at once" />
           <NumberField path="tension.travelMm" label="Travel left" role="depth" whenEmpty="not known" />
         </div>
       )}
@@ -80,7 +80,7 @@ export const TensionStage = memo(function TensionStage() {
         note={kind === 'flex' ? 'Squeeze it 10 mm with a luggage scale.' : undefined}
       />
       <div className={css.pair}>
-        <NumberField path="cut.lagLimitMm" label="Lag, at most" name={LAG} role="slot" />
+        <NumberField path="cut.lagLimitMm" label="Max wire lag" name={LAG} role="slot" />
         <NumberField path="cut.lagSeenMm" label="Lag seen" role="slot" whenEmpty="not measured" />
       </div>
       {spring && (

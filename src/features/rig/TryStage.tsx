@@ -155,7 +155,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
           onValue={number('seconds', 'time')}
         />
         <QuantityField
-          label="Meter, amps"
+          label="Meter, current"
           name="cut.amps"
           value={draft.amps}
           role="amps"
@@ -163,7 +163,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
           onValue={number('amps', 'amps')}
         />
         <QuantityField
-          label="Meter, volts"
+          label="Meter, voltage"
           name="cut.volts"
           value={draft.volts}
           role="volts"
@@ -171,7 +171,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
           onValue={number('volts', 'volts')}
         />
         <QuantityField
-          label="Slot"
+          label="Kerf"
           name="cut.kerfMm"
           value={draft.kerfMm}
           role="slot"
@@ -207,7 +207,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
       )}
       {draft.volts !== null && (
         <fieldset className={css.set}>
-          <legend>Volts read at</legend>
+          <legend>Voltage read at</legend>
           {(['display', 'clips'] as const).map((v) => (
             <label key={v}>
               <input

@@ -11,7 +11,6 @@ import {
 import { useColorScheme } from '@mui/material/styles';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Rig } from '@/core/documents/rig';
-import type { Evaluation } from '@/core/engine/evaluate';
 import { feedSd } from '@/core/engine/reading';
 import type { WindowCurve } from '@/core/engine/windowCurve';
 import { text } from '@/core/units/format';
@@ -24,6 +23,7 @@ import { useWidth } from '@/ui/useWidth';
 import css from './chart.module.css';
 import { Edge } from './Edge';
 import { marksOf, MARKS, type Mark } from './marks';
+import type { Evaluation } from '@/core/engine/evaluation';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
 

@@ -1,7 +1,7 @@
 import { FOAMS } from '@/core/catalog/foams';
 import { CUTTERS } from '@/core/documents/cutters';
 import type { FrameKind, Rig } from '@/core/documents/rig';
-import type { Reading } from '@/core/documents/reading';
+import type { ReadingFigures } from '@/core/documents/reading';
 import { controlSettingText } from '@/core/words/control';
 import type { Say } from '@/core/words/say';
 import type { Role } from '@/core/units/profile';
@@ -46,7 +46,7 @@ export const STAGE_HEADS: Record<StageId, { decide: string; follow: string }> = 
 export function stageAnswer(
   stage: OwnStage,
   rig: Rig,
-  reading: Reading,
+  reading: ReadingFigures,
   cuts: number,
   say: Say,
   typed: (v: number, role: Role) => string,

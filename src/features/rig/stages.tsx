@@ -149,7 +149,7 @@ export const CutterStage = memo(function CutterStage() {
         Room each side <b className="num">{say(Math.max(0, free), 'wireLength')}</b>
         {evaluation.coolEnd !== null && (
           <>
-            , of which the <Term k="coolEnd">cool end</Term> takes{' '}
+            , of which the <Term k="coolEnd">unheated end</Term> takes{' '}
             <b className="num">{say(3000 * evaluation.coolEnd, 'wireLength')}</b>
           </>
         )}
@@ -236,7 +236,7 @@ export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
       />
       <NumberField
         path="wire.measuredOhm"
-        label="Ohms, cold"
+        label="Resistance, cold"
         role="ohms"
         whenEmpty={`${say(reading.cold.wireOhm, 'ohms')} by the catalogue`}
         note="By meter, less its probes: beats the catalogue."

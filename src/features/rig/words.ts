@@ -44,8 +44,8 @@ export const SUPPLY_NAMES: Record<SupplyKind, string> = {
 
 export const CONTROL_NAMES: Record<ControlKind, string> = {
   none: 'No dial',
-  volts: 'Volts held',
-  amps: 'Amps held',
+  volts: 'Voltage held',
+  amps: 'Current held',
   pwm: 'Pulse-width dimmer',
   phase: 'Dimmer ahead of a transformer',
   scale: 'Variac or winding tap',
@@ -55,14 +55,14 @@ export const CONTROL_NAMES: Record<ControlKind, string> = {
 };
 export const SETTING_NAMES: Record<ControlKind, string> = {
   none: 'Setting',
-  volts: 'Volts',
-  amps: 'Amps',
+  volts: 'Voltage',
+  amps: 'Current',
   pwm: 'Duty',
   phase: 'Firing angle',
   scale: 'Share of full',
-  buck: 'Volts out',
+  buck: 'Output voltage',
   clip: 'Heated length',
-  'hold-ohm': 'Ohms held',
+  'hold-ohm': 'Resistance held',
 };
 
 export const TENSION_NAMES: Record<Rig['tension']['kind'], string> = {

@@ -46,7 +46,7 @@ export function ColdRehearsal({ view }: { view: PlanView }) {
       <>
         <p>
           Power off, wire cold. Let the arm down until the root’s wire has gone <b className="num">{mm(half.root)}</b>, half
-          its way. The tip’s must then have gone <b className="num">{mm(half.tip)}</b>.
+          its path. The tip’s must then have gone <b className="num">{mm(half.tip)}</b>.
         </p>
         {field('The tip went')}
         {next !== null && (
@@ -84,7 +84,7 @@ export function ColdRehearsal({ view }: { view: PlanView }) {
     body = (
       <>
         <p>
-          Lay the cold wire on the near nose and measure at the far face, from the straight line: the wire must stand{' '}
+          Lay the cold wire on the near leading edge and measure at the far face, from the straight line: the wire must stand{' '}
           <b className="num">{mm(want)}</b> before it.
         </p>
         {field('It stands')}

@@ -47,7 +47,7 @@ function Driven({ columns }: { columns: Columns }) {
           <div className={css.three}>
             <PlanNumber path="template.stations" label="Stations a pass" role="count" />
             <PlanNumber path="template.leadInMm" label="Lead-in" role="foamSize" />
-            <PlanNumber path="template.tailMm" label="Tail" role="foamSize" />
+            <PlanNumber path="template.tailMm" label="Lead-out" role="foamSize" />
           </div>
           <p className={columns.says}>{orderWords(doc.template)}</p>
         </div>

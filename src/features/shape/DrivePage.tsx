@@ -36,8 +36,8 @@ function Inside({ view }: { view: PlanView }) {
   const mm = (k: string) => say(n(k), 'foamSize');
   const hands = view.kind === 'two-person' || view.kind === 'single-pass' || view.kind === 'anchored';
   const rows: [string, string][] = [
-    ['Way of the root', mm('rootPathMm')],
-    ['Way of the tip', mm('tipPathMm')],
+    ['Path length, root', mm('rootPathMm')],
+    ['Path length, tip', mm('tipPathMm')],
   ];
   if (view.kind === 'swing-arm')
     rows.push(
@@ -51,7 +51,7 @@ function Inside({ view }: { view: PlanView }) {
   if (view.kind === 'anchored')
     rows.push(['Far chord it cuts', mm('farChordMm')], ['Anchor for the wanted tip', m['anchorWantedMm'] === null ? 'none: no taper' : mm('anchorWantedMm')], ['Straight line at', `${Math.round(n('straightShare') * 100)} % of the chord`]); // prettier-ignore
   if (view.kind === 'equal-pull' || view.kind === 'gravity')
-    rows.push(['Pull on the wire', say(view.kind === 'gravity' ? n('pullN') : 2 * n('pullN'), 'force')], ['It runs at', m['feedMmS'] === null ? 'it runs away' : say(n('feedMmS'), 'feed')]); // prettier-ignore
+    rows.push(['Tension of the wire', say(view.kind === 'gravity' ? n('pullN') : 2 * n('pullN'), 'force')], ['It runs at', m['feedMmS'] === null ? 'it runs away' : say(n('feedMmS'), 'feed')]); // prettier-ignore
   if (view.kind === 'gravity' && m['counterForAdvisedG'] !== null)
     rows.push(['Counterweight for the advised feed', say(n('counterForAdvisedG'), 'mass')]);
   if ((view.kind === 'swing-arm' || view.kind === 'lever') && m['hangG'] !== undefined)
@@ -62,7 +62,7 @@ function Inside({ view }: { view: PlanView }) {
     );
   rows.push(['Hold it', `${mm('holdFromRootMm')} from the root face`]);
   if (hands && m['pressEnd'] !== 'neither')
-    rows.push(['Press lightly at', `the ${String(m['pressEnd'])}: it has the longer way`]);
+    rows.push(['Press lightly at', `the ${String(m['pressEnd'])}: it has the longer path`]);
   return (
     <div className={css.cols}>
       <div className={css.side}>
@@ -107,12 +107,12 @@ const STEPS: Record<PlanView['kind'], readonly string[]> = {
   'two-person': [
     'One at each end, on the side the wire comes from, so that both see the numbers.',
     'The bow upright between you, its weight in the hand that does not lead; press on the template as on paper.',
-    'Slow by the nose: there the way is longer for each number. Nobody pulls; the wire is let cut.',
+    'Slow at the leading edge: there the path is longer for each number. Nobody pulls; the wire is let cut.',
   ],
   'single-pass': [
     'Both hands on the bar, apart by half the span, the middle of them where it says to hold.',
-    'Lean the bow so that the wire, not the bar, leads. Over the nose the bow turns round the wire: lift the bar up and over, keep the wire on both edges.',
-    'At the nose stand still in no place; slow, and keep both ends turning.',
+    'Lean the bow so that the wire, not the bar, leads. Over the leading edge the bow turns round the wire: lift the bar up and over, keep the wire on both edges.',
+    'At the leading edge stand still in no place; slow, and keep both ends turning.',
   ],
   'swing-arm': [
     'The arm falls by a weight at its end; both cords run straight from their clamps to the wire’s ends.',
@@ -129,11 +129,11 @@ const STEPS: Record<PlanView['kind'], readonly string[]> = {
   ],
   'equal-pull': [
     'Two equal weights over two pulleys, cords level and square to the block.',
-    'The end with the shorter way is out first: its tail is longer, so that it waits in air.',
+    'The end with the shorter path is out first: its lead-out is longer, so that it waits in air.',
     'Ballast on the block: at least the pull over the friction of foam on board.',
   ],
   gravity: [
-    'Guides square to the bench; a slot below the foam for the wire to run out into.',
+    'Guides square to the bench; a gap below the foam for the wire to run out into.',
     'The bow’s middle over the foam’s; leads hang straight so that they pull nothing aside.',
     'A hand draws the offcut away as it comes free, so that it does not close on the wire.',
   ],

@@ -13,11 +13,11 @@ export function Finish({ size }: { size: BlankPlan | null }) {
     <>
       <div className={css.three}>
         <PlanNumber path="piece.finish.skinMm" label="Skin on it" role="slot" />
-        <PlanNumber path="piece.finish.solidTailMm" label="Solid tail" role="slot" />
-        <PlanNumber path="piece.finish.leastTailMm" label="Least tail" role="slot" />
-        <PlanNumber path="piece.finish.squareNoseMm" label="Square nose" role="slot" />
-        <PlanNumber path="piece.root.thicknessScale" label="Root thicker ×" role="count" />
-        <PlanNumber path="piece.tip.thicknessScale" label="Tip thicker ×" role="count" />
+        <PlanNumber path="piece.finish.solidTailMm" label="Solid trailing edge" role="slot" />
+        <PlanNumber path="piece.finish.leastTailMm" label="Min trailing edge" role="slot" />
+        <PlanNumber path="piece.finish.squareNoseMm" label="Square leading edge" role="slot" />
+        <PlanNumber path="piece.root.thicknessScale" label="Root thickness ×" role="count" />
+        <PlanNumber path="piece.tip.thicknessScale" label="Tip thickness ×" role="count" />
         <PlanNumber path="piece.twistAbout" index={0} label="Twist about x" role="share" />
         <PlanNumber path="piece.twistAbout" index={1} label="Twist about y" role="share" />
         <PlanNumber path="piece.targetG" label="Should weigh" role="mass" whenEmpty="any" />

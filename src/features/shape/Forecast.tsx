@@ -2,7 +2,7 @@
 import { useId } from 'react';
 import { boxOf, type Pt } from '@/core/physics/shape/polyline';
 import type { PlanView } from '@/core/engine/template/view';
-import type { Foreseen } from '@/core/engine/template/forecast';
+import type { ProfileDeviation } from '@/core/engine/template/forecast';
 import { useUnits } from '@/ui/Units';
 import css from './forecast.module.css';
 import { offText } from './off';
@@ -13,12 +13,12 @@ type Place = (typeof PLACES)[number];
 const PLACE_NAMES: Record<Place, string> = { root: 'Root', middle: 'Middle', tip: 'Tip' };
 
 /** What lessens a deviation at a place, by what makes it. */
-function lessens(f: Foreseen, place: Place): string {
+function lessens(f: ProfileDeviation, place: Place): string {
   if (place === 'middle') {
     if (Math.abs(f.lag) >= Math.abs(f.bulge)) return 'lag: a tighter wire, or slower';
     return 'taper’s bulge: less heat';
   }
-  return 'wider slot where slower: less heat';
+  return 'wider kerf where slower: less heat';
 }
 
 /** The forecast core at root, middle and tip: where it stands proud or comes out hollow, in colour, breadth and millimetres. */
@@ -75,7 +75,8 @@ const H = 92;
 
 function Outline({ view, place, tolerance }: { view: PlanView; place: Place; tolerance: number }) {
   const id = useId();
-  const at = (f: Foreseen): Pt =>
+  const { say } = useUnits();
+  const at = (f: ProfileDeviation): Pt =>
     place === 'middle'
       ? [(f.rootAt[0] + f.tipAt[0]) / 2, (f.rootAt[1] + f.tipAt[1]) / 2]
       : place === 'root'
@@ -89,7 +90,7 @@ function Outline({ view, place, tolerance }: { view: PlanView; place: Place; tol
   return (
     <div className={css.one}>
       <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-labelledby={id}>
-        <title id={id}>{`${PLACE_NAMES[place]}: off by ${most.toFixed(2)} mm at most`}</title>
+        <title id={id}>{`${PLACE_NAMES[place]}: deviation no more than ${say(most, 'slot')}`}</title>
         <text x={8} y={14} fontSize={19}>
           {PLACE_NAMES[place]}
         </text>

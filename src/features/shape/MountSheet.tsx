@@ -40,7 +40,7 @@ export function MountSheet({ view }: { view: PlanView }) {
               mount={view.mounts[end]}
               end={end}
               k="noseHeightMm"
-              label="Nose over the bench"
+              label="Leading edge over the bench"
               found={found}
               set={setFound}
             />
@@ -48,7 +48,7 @@ export function MountSheet({ view }: { view: PlanView }) {
               mount={view.mounts[end]}
               end={end}
               k="tailHeightMm"
-              label="Tail over the bench"
+              label="Trailing edge over the bench"
               found={found}
               set={setFound}
             />
@@ -56,7 +56,7 @@ export function MountSheet({ view }: { view: PlanView }) {
               mount={view.mounts[end]}
               end={end}
               k="noseFromFrontMm"
-              label="Nose from the front"
+              label="Leading edge from the front"
               found={found}
               set={setFound}
             />
@@ -77,8 +77,8 @@ export function MountSheet({ view }: { view: PlanView }) {
           <tbody>
             {(
               [
-                ['Root off by', root!],
-                ['Tip off by', tip!],
+                ['Root deviation', root!],
+                ['Tip deviation', tip!],
                 ['Core skewed by', skew],
               ] as const
             ).map(([name, o]) => (

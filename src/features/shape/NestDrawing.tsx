@@ -69,7 +69,7 @@ export function NestDrawing({ view }: { view: PlanView }) {
           </g>
         ))}
         <text x={8} y={height - 8} fontSize={14}>
-          {say(stock.lengthMm, 'foamSize')} × {say(stock.widthMm, 'foamSize')}; a slot of {say(slot, 'slot')}{' '}
+          {say(stock.lengthMm, 'foamSize')} × {say(stock.widthMm, 'foamSize')}; a kerf of {say(slot, 'slot')}{' '}
           between
         </text>
       </svg>

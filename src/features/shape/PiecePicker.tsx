@@ -4,6 +4,7 @@ import { piecePlanSchema } from '@/core/documents/plan';
 import { useRig } from '@/state/RigContext';
 import { usePieces, usePlan } from '@/state/PlanContext';
 import { Act } from '@/ui/Act';
+import { useUnits } from '@/ui/Units';
 import css from './shape.module.css';
 import { newPlan } from './words';
 
@@ -59,6 +60,7 @@ function Named({ store }: { store: NonNullable<ReturnType<typeof usePieces>['ope
 function Saving() {
   const save = usePlan((s) => s.save);
   const theirs = usePlan((s) => s.theirs);
+  const { typed } = useUnits();
   const past = usePlan((s) => s.past.length);
   const future = usePlan((s) => s.future.length);
   const { undo, redo, takeTheirs, keepMine } = usePlan((s) => s);
@@ -89,8 +91,9 @@ function Saving() {
         <div className={css.card} data-level="fix" role="alert">
           <h3>This piece was changed in another window</h3>
           <p>
-            There it spans {theirs.doc.piece.spanMm} mm, {theirs.doc.piece.root.chordMm} to{' '}
-            {theirs.doc.piece.tip.chordMm} mm of chord. Nothing is thrown away until you choose.
+            There it spans {typed(theirs.doc.piece.spanMm, 'foamSize')}, with chords of{' '}
+            {typed(theirs.doc.piece.root.chordMm, 'foamSize')} to{' '}
+            {typed(theirs.doc.piece.tip.chordMm, 'foamSize')}. Nothing is thrown away until you choose.
           </p>
           <Act strong onClick={keepMine}>
             Keep mine
@@ -103,10 +106,10 @@ function Saving() {
 }
 
 const SAVE_WORDS = {
-  saved: 'Piece saved',
+  saved: 'Saved',
   waiting: 'Saving …',
   saving: 'Saving …',
-  failed: 'Not saved: it is tried again',
+  failed: 'Not saved, retrying',
   conflict: 'Changed elsewhere',
 } as const;
 

@@ -1,11 +1,11 @@
 'use client';
-import type { PlanDraft } from '@/core/engine/template/findings';
 import { planFindingWords } from '@/core/words/plan';
 import { usePieces } from '@/state/PlanContext';
 import { Act } from '@/ui/Act';
 import { LevelMark, LEVEL_WORD } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
 import css from './shape.module.css';
+import type { PlanDraft } from '@/core/engine/template/planDraft';
 
 /** The findings of a plan, the worst first, each with what would help where that is known. */
 export function PlanFindings(p: {

@@ -22,7 +22,7 @@ export function PullChart({ view }: { view: PlanView }) {
   if (most <= 0.05 && view.plan.bow.hung)
     return (
       <p className="dim">
-        With so much in hand the foam hardly drags: under {say(0.05, 'force')} everywhere. What is felt is the
+        With so much margin the foam hardly drags: under {say(0.05, 'force')} everywhere. What is felt is the
         bow’s own weight and the templates.
       </p>
     );

@@ -106,7 +106,9 @@ export function SectionDialog(p: {
                 name="section.gap"
                 role="slot"
                 value={gap}
-                onValue={(v) => (v !== null && v >= 0 && v <= 20 ? (setGap(v), null) : 'must be 0 to 20 mm')}
+                onValue={(v) =>
+                  v !== null && v >= 0 && v <= 20 ? (setGap(v), null) : `must be 0 to ${say(20, 'slot')}`
+                }
               />
               <div className={css.choices} role="radiogroup" aria-label="Outline">
                 {file.outlines.slice(0, 12).map((o, i) => (

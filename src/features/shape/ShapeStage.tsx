@@ -92,17 +92,17 @@ function Planned({ columns }: { columns: Columns }) {
             <EndFields end="tip" />
           </div>
           <div className={css.three}>
-            <PlanNumber path="piece.tip.twistDeg" label="Twist, tail up" role="angle" />
-            <PlanNumber path="piece.tip.offsetMm" index={0} label="Tip swept by" role="foamSize" />
-            <PlanNumber path="piece.tip.offsetMm" index={1} label="Tip raised by" role="foamSize" />
+            <PlanNumber path="piece.tip.twistDeg" label="Washout" role="angle" />
+            <PlanNumber path="piece.tip.offsetMm" index={0} label="Sweep" role="foamSize" />
+            <PlanNumber path="piece.tip.offsetMm" index={1} label="Dihedral rise" role="foamSize" />
             <PlanNumber path="piece.spanMm" label="Span" role="foamSize" />
             <PlanNumber path="piece.pieces" label="Cores of each" role="count" />
-            <PlanNumber path="toleranceMm" label="May be off by" role="slot" />
+            <PlanNumber path="toleranceMm" label="Tolerance" role="slot" />
           </div>
           <PlanChoice path="piece.hand" label="Hand" options={optionsOf(HAND_NAMES)} />
           <p>
             <button type="button" className="quiet" aria-expanded={more} onClick={() => setMore(!more)}>
-              {more ? 'less' : 'block, skins, tail, nose, spar slots'}
+              {more ? 'less' : 'block, skins, trailing and leading edge, spar slots'}
             </button>
           </p>
           {more && <Finish size={v?.blank ?? null} />}
@@ -129,8 +129,8 @@ function Planned({ columns }: { columns: Columns }) {
             {look === 'block' && <CoreView view={v} />}
             {look === 'forecast' && <Forecast view={v} />}
             <div className={css.facts}>
-              <Fact name="Slot, root" value={square(v.slot.root, 'slot')} />
-              <Fact name="Slot, tip" value={square(v.slot.tip, 'slot')} />
+              <Fact name="Kerf, root" value={square(v.slot.root, 'slot')} />
+              <Fact name="Kerf, tip" value={square(v.slot.tip, 'slot')} />
               <Fact name="Root led at" value={square(v.feed.root, 'feed')} />
               <Fact name="Tip led at" value={square(v.feed.tip, 'feed')} />
               <Fact name="Core weighs" value={square(v.blank.weightG, 'mass')} />

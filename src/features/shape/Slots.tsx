@@ -40,7 +40,7 @@ export function Slots() {
               <option value="bottom">from below</option>
               <option value="top">from above</option>
             </select>
-            <Act onClick={() => void slots.set(slots.value.filter((_, k) => k !== i))}>Take out</Act>
+            <Act onClick={() => void slots.set(slots.value.filter((_, k) => k !== i))}>Delete</Act>
           </div>
         </fieldset>
       ))}

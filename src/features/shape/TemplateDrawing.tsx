@@ -32,7 +32,7 @@ export function TemplateDrawing({ view, pass, end }: { view: PlanView; pass: Pas
       <svg className={css.svg} viewBox={`0 0 ${width} ${height}`} role="img" aria-labelledby={id}>
         <title
           id={id}
-        >{`${END_NAMES[end]} template, ${SIDE_NAMES[pass.side].toLowerCase()}: ${say(all.x1 - all.x0, 'foamSize')} long with lead-in and tail, ${marks.length} stations.`}</title>
+        >{`${END_NAMES[end]} template, ${SIDE_NAMES[pass.side].toLowerCase()}: ${say(all.x1 - all.x0, 'foamSize')} long with lead-in and lead-out, ${marks.length} stations.`}</title>
         <path className={css.cut} d={pathOf(piece.outline, x, y)} />
         <path className={css.want} d={pathOf(wanted, x, y)} />
         {piece.marks.map((m, i) => (

@@ -66,7 +66,7 @@ function Inside({ view, stale }: { view: PlanView; stale: boolean }) {
           <PlanNumber path="template.thicknessMm" label="Thickness" role="slot" />
           <PlanNumber path="template.stations" label="Stations" role="count" />
           <PlanNumber path="template.leadInMm" label="Lead-in" role="foamSize" />
-          <PlanNumber path="template.tailMm" label="Tail" role="foamSize" />
+          <PlanNumber path="template.tailMm" label="Lead-out" role="foamSize" />
         </div>
         <p className="dim">{m.edge}</p>
         <p className="dim">{m.hold}</p>
@@ -138,8 +138,8 @@ function grown(
   say: ReturnType<typeof useUnits>['say'],
 ): string {
   const g = side === 'square' ? 0 : view.grows[end][side === 'bottom' ? 'bottom' : 'top'];
-  const led = `led at ${say(view.feed[end], 'feed')} its slot is ${say(view.slot[end], 'slot')}`;
-  if (view.slot[end] === null) return 'no slot is known, so nothing is allowed for';
+  const led = `led at ${say(view.feed[end], 'feed')} its kerf is ${say(view.slot[end], 'slot')}`;
+  if (view.slot[end] === null) return 'no kerf is known, so nothing is allowed for';
   if (Math.abs(g) < 0.005) return `${led}; nothing is allowed for`;
   return `${led}; the edge is ${say(Math.abs(g), 'slot')} ${g > 0 ? 'larger' : 'smaller'} than what is wanted (dashed)`;
 }

@@ -27,7 +27,7 @@ export const METHOD_NAMES: Record<Method['kind'], string> = {
 };
 export const METHOD_HELP: Record<Method['kind'], string> = {
   'two-person': 'Each leads one end; the called number is where both wires are at that moment.',
-  'single-pass': 'Both hands on the bow, over the nose and back in one go.',
+  'single-pass': 'Both hands on the bow, over the leading edge and back in one go.',
   'swing-arm': 'An arm falls; each cord is clamped at its own radius, so both ends arrive together.',
   lever: 'As a swing arm, by hand: each end is pulled from its own mark on the lever.',
   anchored: 'The far end stays at one point; the near end is led along its template.',
@@ -48,12 +48,13 @@ export const END_NAMES = { root: 'Root', tip: 'Tip' } as const;
 
 /** Why the cuts come in this order. */
 export function orderWords(t: Pick<Template, 'split' | 'pinnedTo' | 'firstCut'>): string {
-  if (t.split === 'outline') return 'One pass: in at the tail, over the top, round the nose, back below.';
+  if (t.split === 'outline')
+    return 'One pass: in at the trailing edge, over the top, round the leading edge, back below.';
   if (t.split === 'square') return 'One straight pass; the offcut is drawn away as it comes free.';
   if (t.pinnedTo === 'block-bottom')
     return t.firstCut === 'bottom'
-      ? 'Below first: the core then sinks by its own slot and keeps its thickness. Both pairs stay pinned to the bottom of the block.'
-      : 'Above first, with both pairs pinned to the bottom of the block: the core would lose a whole slot, so its templates are grown.';
+      ? 'Below first: the core then sinks by its own kerf and keeps its thickness. Both pairs stay pinned to the bottom of the block.'
+      : 'Above first, with both pairs pinned to the bottom of the block: the core would lose a whole kerf, so its templates are grown.';
   return t.firstCut === 'bottom'
     ? 'Below first, while the block still stands square on the bench; its offcut goes back under as a cradle for the cut above.'
     : 'Above first; its offcut goes back on as a lid, the block is turned over on it for the cut below.';
@@ -67,7 +68,7 @@ export function faultWords(fault: string): string {
 const FIELDS: Record<string, string> = {
   'piece.root.section': 'the root’s section',
   'piece.tip.section': 'the tip’s section',
-  growMm: 'the skin, or the allowance for the slot,',
+  growMm: 'the skin, or the allowance for the kerf,',
   slots: 'a spar slot',
   code: 'the section’s number',
   section: 'the section',

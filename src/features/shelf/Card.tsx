@@ -69,7 +69,7 @@ export function Card({
             {worst
               ? findingWords(worst.code, worst.values, say).head
               : feeds
-                ? `fastest ${rangeText(feeds, 'feed', profile)}`
+                ? `max feed ${rangeText(feeds, 'feed', profile)}`
                 : ''}
           </span>
         </p>
@@ -84,9 +84,9 @@ export function Card({
             type="button"
             className="quiet"
             onClick={onArchive}
-            aria-label={`${rig.archived ? 'Bring back' : 'Put away'} ${name}`}
+            aria-label={`${rig.archived ? 'Restore' : 'Archive'} ${name}`}
           >
-            {rig.archived ? 'Bring back' : 'Put away'}
+            {rig.archived ? 'Restore' : 'Archive'}
           </button>
         </span>
       </div>

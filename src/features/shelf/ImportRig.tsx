@@ -43,7 +43,7 @@ export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
         }}
       />
       <Button variant="outlined" onClick={() => input.current?.click()}>
-        Bring in a file
+        Import a file
       </Button>
       <Dialog
         open={faults !== null}
@@ -54,7 +54,7 @@ export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
       >
         <DialogTitle id="import-title">That file was not taken</DialogTitle>
         <DialogContent>
-          <p>Nothing was changed. Mend these and bring it in again:</p>
+          <p>Nothing was changed. Mend these and import it again:</p>
           <ul className={css.faults}>
             {faults?.map((f, i) => (
               <li key={i}>

@@ -33,7 +33,7 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
   return (
     <div className="page">
       <div className={css.head}>
-        <h1>{away ? 'Rigs put away' : 'Rigs'}</h1>
+        <h1>{away ? 'Archived rigs' : 'Rigs'}</h1>
         <div className={css.acts}>
           {away ? (
             <Link href="/">Back to the shelf</Link>
@@ -43,8 +43,8 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
                 New rig
               </Button>
               <ImportRig onDone={(id) => router.push(`/rig/${id}`)} />
-              {rigs.length > 1 && <Link href="/compare">Side by side</Link>}
-              <Link href="/?away=1">Put away</Link>
+              {rigs.length > 1 && <Link href="/compare">Compare</Link>}
+              <Link href="/?away=1">Archive</Link>
             </>
           )}
         </div>
@@ -96,7 +96,7 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
               }
               onArchive={() =>
                 void act('PATCH', `/api/rigs/${r.id}`, { archived: !r.archived }, () =>
-                  r.archived ? 'Back on the shelf.' : `${r.doc.name || 'The rig'} is put away.`,
+                  r.archived ? 'Back on the shelf.' : `${r.doc.name || 'The rig'} is archived.`,
                 )
               }
             />
@@ -117,7 +117,7 @@ function Nothing({
   offerSample: boolean;
   onSample: () => void;
 }) {
-  if (away) return <p className={css.nothing}>Nothing is put away.</p>;
+  if (away) return <p className={css.nothing}>Nothing is archived.</p>;
   return (
     <div className={css.nothing}>
       <h2>No rig yet</h2>

@@ -6,13 +6,13 @@ import { FOAM_IDS, FOAMS, type FoamId } from '@/core/catalog/foams';
 import type { Control } from '@/core/documents/control';
 import { FRAME_KINDS, type FrameKind, type Rig } from '@/core/documents/rig';
 import { SUPPLY_KINDS, type Supply } from '@/core/documents/supply';
-import { evaluate, type Evaluation } from '@/core/engine/evaluate';
+import { evaluate } from '@/core/engine/evaluate';
 import { propose, type Proposal as Proposed, type WireChoice } from '@/core/engine/propose';
 import { solveWhole } from '@/core/engine/solve';
 import { findingWords } from '@/core/words/findings';
 import { controlSettingText } from '@/core/words/control';
 import { ALLOYS } from '@/core/catalog/alloys';
-import { PLAIN_SUPPLIES } from '@/core/catalog/supplies';
+import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { Stock } from '@/state/types';
 import type { OpenRig } from '@/state/types';
 import { call, inWords } from '@/state/api';
@@ -24,6 +24,7 @@ import { useWidth } from '@/ui/useWidth';
 import { WirePicture } from '@/ui/wire/WirePicture';
 import css from './start.module.css';
 import { FOAM_HELP, FRAME_CARDS, PLAIN, wouldWords } from './words';
+import type { Evaluation } from '@/core/engine/evaluation';
 
 /** What power a person named: a supply of the drawer, or a plain one of a kind. */
 interface Power {
@@ -254,7 +255,7 @@ function Proposal({ rig, proposal, children }: { rig: Rig; proposal: Proposed; c
           </dd>
         </div>
         <div>
-          <dt>amps</dt>
+          <dt>current</dt>
           <dd className="num">{reading.cutting?.amps != null ? say(reading.cutting.amps, 'amps') : '–'}</dd>
         </div>
         <div>

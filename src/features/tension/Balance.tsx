@@ -112,7 +112,7 @@ export function Balance({ kind }: { kind: 'pulled-bow' | 'drop-bow' }) {
               ) : (
                 <>
                   With {say(tryG, 'mass')} it would run at <b className="num">{say(tried, 'feed')}</b>,{' '}
-                  {say(1 - tried / 1000 / fastest, 'share')} in hand.
+                  {say(1 - tried / 1000 / fastest, 'share')} margin.
                 </>
               )}
             </p>

@@ -48,7 +48,7 @@ export function LogPull(p: {
     const fault = await p.log(parsed.data);
     setBusy(false);
     if (fault) return tell(`Not logged: ${fault}`);
-    edit('pull as read', edited);
+    edit('tension as read', edited);
     tell(`Logged: ${say(newtons, 'force')}, ${p.when}. The rig has it now.`);
   };
   return (
@@ -63,7 +63,7 @@ export function LogPull(p: {
         )}
       </p>
       <Button variant="contained" disabled={newtons === null || busy} onClick={() => void take()}>
-        Log it as the rig’s pull
+        Log it as the rig’s tension
       </Button>
       <p role="status">{told}</p>
     </div>

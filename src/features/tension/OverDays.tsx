@@ -5,6 +5,7 @@ import { inSeries } from '@/core/physics/tension/stiffness';
 import { useDerived } from '@/state/RigContext';
 import type { PullRecord } from '@/state/types';
 import { useUnits } from '@/ui/Units';
+import { useWhen } from '@/ui/When';
 import css from './tension.module.css';
 import { WAY_SHORT } from './words';
 
@@ -18,6 +19,7 @@ export function OverDays({
 }) {
   const { evaluation: e } = useDerived();
   const { say } = useUnits();
+  const when = useWhen();
   const { holder } = e.tension.takeUp;
   const rate = e.s.rig.tension.kind === 'weight' ? 0 : inSeries(holder.rate, holder.rest);
   const readings = pulls.map(({ pull }) => ({
@@ -40,7 +42,7 @@ export function OverDays({
             <thead>
               <tr>
                 <th>When</th>
-                <th>Pull</th>
+                <th>Tension</th>
                 <th>By</th>
                 <th>Note</th>
                 <td />
@@ -49,7 +51,7 @@ export function OverDays({
             <tbody>
               {[...pulls].reverse().map(({ id, pull }) => (
                 <tr key={id}>
-                  <td>{pull.at.slice(0, 16).replace('T', ' ')}</td>
+                  <td>{when.minute(pull.at)}</td>
                   <td className="num">
                     {say(pull.newtons, 'force')} {pull.when}
                   </td>
@@ -62,10 +64,10 @@ export function OverDays({
                     <button
                       type="button"
                       className="quiet"
-                      aria-label={`Take out the reading of ${pull.at.slice(0, 16).replace('T', ' ')}`}
+                      aria-label={`Delete the reading of ${when.minute(pull.at)}`}
                       onClick={() => void drop(id)}
                     >
-                      take out
+                      delete
                     </button>
                   </td>
                 </tr>

@@ -107,7 +107,7 @@ export function PluckIt({ log }: { log: (p: LoggedPull) => Promise<string | null
                 <dd className="num">{say(heard.hertz, 'pitch')}</dd>
               </div>
               <div>
-                <dt>pull, cold</dt>
+                <dt>tension, cold</dt>
                 <dd className="num">{say(newtons, 'force')}</dd>
               </div>
               <div>
@@ -118,7 +118,7 @@ export function PluckIt({ log }: { log: (p: LoggedPull) => Promise<string | null
             <p className="dim">from {state.from}</p>
             {octaveOf(heard.hertz, expected) && (
               <p className={css.fault}>
-                That is about {octaveOf(heard.hertz, expected)} the note expected, a pull{' '}
+                That is about {octaveOf(heard.hertz, expected)} the note expected, a tension{' '}
                 {octaveOf(heard.hertz, expected) === 'twice' ? 'four times' : 'a quarter of'} it: most likely an
                 octave misheard. Pluck at the very middle, softly, and listen again.
               </p>

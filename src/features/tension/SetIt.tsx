@@ -65,8 +65,8 @@ export function SetIt({ log }: { log: (p: LoggedPull) => Promise<string | null> 
     <section id="set" aria-label="Set it, step by step" className={css.set}>
       <h2>Set it, step by step</h2>
       <Choice
-        label="Way"
-        name="way"
+        label="Method"
+        name="method"
         value={way}
         onChoose={ask}
         options={ways.map((w) => ({ value: w, name: WAY_NAMES[w] }))}
@@ -176,7 +176,7 @@ function readingOf(
             ...(v.massB ? { initialN: three(bench.spring.initial) } : {}),
           }
         : {};
-    if (!v.nowMm) return { ...none, also: measured, missing: 'The length on the rig now gives the pull.' };
+    if (!v.nowMm) return { ...none, also: measured, missing: 'The length on the rig now gives the tension.' };
     const newtons = springPullAt(bench.spring, bench.free, v.nowMm / 1000);
     return {
       newtons: newtons > 0 ? three(newtons) : null,
@@ -189,14 +189,14 @@ function readingOf(
     return {
       ...none,
       newtons: v.massG ? three((v.massG / 1000) * GRAVITY) : null,
-      missing: 'The weight gives the pull.',
+      missing: 'The weight gives the tension.',
     };
   if (way === 'squeeze') {
     const rate = v.closerMm && v.forceN ? v.forceN / v.closerMm : e.s.rig.tension.frameNPerMm;
     const also: Record<string, number> =
       v.closerMm && v.forceN ? { frameNPerMm: three(v.forceN / v.closerMm) } : {};
     if (!rate || !v.squeezeMm)
-      return { ...none, also, missing: 'How far it was squeezed before hanging gives the pull.' };
+      return { ...none, also, missing: 'How far it was squeezed before hanging gives the tension.' };
     const wire = wireStiffness(e.s.alloy.youngs, e.s.area, e.s.rig.wire.lengthMm / 1000);
     return {
       newtons: three(inSeries(rate * 1000, wire) * (v.squeezeMm / 1000)),
@@ -205,7 +205,7 @@ function readingOf(
       missing: '',
     };
   }
-  if (!v.hertz) return { ...none, missing: 'The note gives the pull. It can be heard below too.' };
+  if (!v.hertz) return { ...none, missing: 'The note gives the tension. It can be heard below too.' };
   const newtons = pullOfPitch(v.hertz, e.s.area * e.s.alloy.density, e.s.rig.wire.lengthMm / 1000);
   return { newtons: three(newtons), hertz: v.hertz, also: {}, missing: '' };
 }

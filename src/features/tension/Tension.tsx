@@ -36,7 +36,7 @@ function Inside({ loaded }: { loaded: readonly PullRecord[] }) {
   return (
     <div className="page">
       <div className={css.top}>
-        <h1>Pull of {name || 'a rig without a name'}</h1>
+        <h1>Tension of {name || 'a rig without a name'}</h1>
         <Link href={`/rig/${id}?stage=tension`}>Back to the rig</Link>
       </div>
       {(problem || conflict) && (
@@ -77,8 +77,8 @@ function Now() {
     ['hot', t.hotN],
   ];
   return (
-    <section aria-label="The pull now">
-      <h2>The pull now</h2>
+    <section aria-label="The tension now">
+      <h2>The tension now</h2>
       <dl className={css.now}>
         {places.map(([name, n]) => (
           <div key={name}>

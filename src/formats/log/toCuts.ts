@@ -142,7 +142,7 @@ export function mappedCuts(rows: readonly CsvRow[], mapping: Mapping, widthMm: n
       return x === null || c.unit === null ? x : unitOf(c.unit).toBase(x);
     };
     const text = (what: Mapped): string => (columns[what] ? cells[columns[what].column]!.trim() : '');
-    const at = dayTime(text('at'), mapping.dayOrder);
+    const at = dayTime(text('at'), mapping.dayOrder, mapping.zone);
     if (at === null)
       throw new CellFault(columns.at?.column ?? 'at', 'day', `“${text('at').slice(0, 40)}” is not a day in the order ${mapping.dayOrder}`); // prettier-ignore
     const grade = text('grade').toLowerCase();

@@ -20,7 +20,7 @@ function Block({ face = FACE, children }: { face?: string; children?: ReactNode 
   );
 }
 
-/** Across the wire, a block from its end: where the slot runs, and how wide. */
+/** Across the wire, a block from its end: where the kerf runs, and how wide. */
 function End({ children, bowed = false }: { children?: ReactNode; bowed?: boolean }) {
   return (
     <>

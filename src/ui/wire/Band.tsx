@@ -1,7 +1,6 @@
 'use client';
 import { useId } from 'react';
-import type { Reading } from '@/core/documents/reading';
-import type { Evaluation } from '@/core/engine/evaluate';
+import type { ReadingFigures } from '@/core/documents/reading';
 import { asTyped, rangeText, show } from '@/core/units/format';
 import type { Role } from '@/core/units/profile';
 import { useUnits } from '../Units';
@@ -11,11 +10,20 @@ import { Magnifier } from './Magnifier';
 import { Forces, TakeUpGauge } from './Pulls';
 import { WirePicture } from './WirePicture';
 import css from './band.module.css';
+import type { Evaluation } from '@/core/engine/evaluation';
 
 const HEIGHT = 222;
 
 /** The band: the rig to scale with each number where a hand would point. It answers every edit. */
-export function Band({ e, reading, forces = false }: { e: Evaluation; reading: Reading; forces?: boolean }) {
+export function Band({
+  e,
+  reading,
+  forces = false,
+}: {
+  e: Evaluation;
+  reading: ReadingFigures;
+  forces?: boolean;
+}) {
   const [ref, width] = useWidth(1240);
   const { say } = useUnits();
   const full = width >= 760;
@@ -50,7 +58,7 @@ function describe(e: Evaluation, say: ReturnType<typeof useUnits>['say']): strin
   return `${rig.frame.kind} with ${say(rig.wire.lengthMm, 'wireLength')} of wire through ${say(rig.foam.widthMm, 'foamSize')} of foam. ${hot}`;
 }
 
-function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading }) {
+function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: ReadingFigures }) {
   const id = useId();
   const { say, typed, profile } = useUnits();
   const { rig } = e.s;
@@ -89,7 +97,7 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
                 className={css.bracket}
               />
               <text x={w1 - cool - 4} y={l.wireY + 24} textAnchor="end" className={css.caption}>
-                {l.f1 < w1 - cool - 64 ? 'cool end' : ''}
+                {l.f1 < w1 - cool - 64 ? 'unheated end' : ''}
               </text>
             </g>
           )}
@@ -108,7 +116,7 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
                 textAnchor="middle"
                 className={css.caption}
               >
-                in the foam · slot <tspan className={css.strong}>{say(cutting.kerfMm, 'slot')}</tspan>
+                in the foam · kerf <tspan className={css.strong}>{say(cutting.kerfMm, 'slot')}</tspan>
                 {reading.spread?.kerfMm ? ` (${rangeText(reading.spread.kerfMm, 'slot', profile)})` : ''}
               </text>
               <Lens l={l} id={id} e={e} />
@@ -125,7 +133,7 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
         </text>
       )}
       <text x={l.right + (rig.frame.kind === 'gantry' ? 28 : 14)} y={58} className={css.caption}>
-        pull, cold
+        tension, cold
       </text>
       <Figure
         x={l.right + (rig.frame.kind === 'gantry' ? 28 : 14)}
@@ -156,12 +164,12 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
       </text>
       {reading.time && (
         <text x={16} y={l.barY + 28} className={css.caption}>
-          ready in
+          warm-up time
           <tspan x={16} dy={18} className={css.strong}>
             {say(reading.time.warmUpS, 'time')}
           </tspan>
           <tspan x={16} dy={20}>
-            cool in
+            cool-down time
           </tspan>
           <tspan x={16} dy={18} className={css.strong}>
             {say(reading.time.coolDownS, 'time')}
@@ -199,7 +207,7 @@ function Lens({ l, id, e }: { l: Layout; id: string; e: Evaluation }) {
         foamC={e.cut!.foamC}
       />
       <text x={x} y={y + r + 15} textAnchor="middle" className={css.caption}>
-        slot, magnified
+        kerf, magnified
       </text>
     </g>
   );
@@ -225,7 +233,7 @@ function Figure(props: {
 }
 
 /** On a narrow screen the numbers stand below the sketch. */
-function Small({ e, reading }: { e: Evaluation; reading: Reading }) {
+function Small({ e, reading }: { e: Evaluation; reading: ReadingFigures }) {
   const { say } = useUnits();
   const c = reading.cutting;
   if (!c)

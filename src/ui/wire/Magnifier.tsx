@@ -1,6 +1,6 @@
 import { heatColour } from '../theme/palette';
 
-/** The slot seen along the wire, to scale: foam ahead, the wire, the channel melted behind it with its skin. */
+/** The kerf seen along the wire, to scale: foam ahead, the wire, the channel melted behind it with its skin. */
 export function Magnifier(props: {
   id: string;
   x: number;

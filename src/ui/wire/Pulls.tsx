@@ -1,10 +1,10 @@
 'use client';
-import type { Evaluation } from '@/core/engine/evaluate';
 import { takeUpAt } from '@/core/physics/tension/holder';
 import { barOf } from '@/core/engine/takeUp';
 import { useUnits } from '../Units';
 import css from './band.module.css';
 import type { Layout } from './layout';
+import type { Evaluation } from '@/core/engine/evaluation';
 
 /** Under the take-up: its stretch to its own scale, safe load to the right end; cold as a full mark, hot and cutting as short ones. */
 export function TakeUpGauge({ l, e }: { l: Layout; e: Evaluation }) {

@@ -1,9 +1,9 @@
 'use client';
 import { useId } from 'react';
-import type { Evaluation } from '@/core/engine/evaluate';
 import { Frame } from './Frame';
 import { heatAlong, layOut, type Layout } from './layout';
 import { TakeUp } from './TakeUp';
+import type { Evaluation } from '@/core/engine/evaluation';
 
 /** The rig drawn to scale along its wire, without numbers: the shelf's sketch, and the ground of the band. */
 export function WirePicture(props: {

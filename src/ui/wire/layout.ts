@@ -1,6 +1,6 @@
-import type { Evaluation } from '@/core/engine/evaluate';
 import { coolEndTemperature } from '@/core/physics/time/coolEnd';
 import { heatColour } from '../theme/palette';
+import type { Evaluation } from '@/core/engine/evaluation';
 
 /** Where things stand in the wire picture, px. Along the wire everything is to one scale. */
 export interface Layout {
@@ -69,7 +69,7 @@ export interface HeatStop {
   readonly colour: string;
 }
 
-/** The wire's temperature from clamp to clamp: cool ends by the fin's closed form, air, foam. */
+/** The wire's temperature from clamp to clamp: unheated ends by the fin's closed form, air, foam. */
 export function heatAlong(e: Evaluation): HeatStop[] {
   const { s, cut, idle } = e;
   const cold = s.room.airC;

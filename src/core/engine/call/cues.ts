@@ -23,7 +23,7 @@ export const COUNT_IN = 6;
 export const REST_S = 2;
 /** Words are kept apart by this. */
 const APART = 0.95;
-/** A corner or slot is announced so long before, at the first of these that is free. */
+/** A corner or spar slot is announced so long before, at the first of these that is free. */
 const EARLY = [3, 3.5, 4, 2.5, 4.5, 2];
 /** From this long between two stations halves are called, from this long quarters. */
 const HALVES = 3;
@@ -39,7 +39,7 @@ export function restOf(pass: PassView): number {
 }
 
 /**
- * The call of a pass: count-in, every station at its second with the fractions between, a tick a second, the coming corner, slot or
+ * The call of a pass: count-in, every station at its second with the fractions between, a tick a second, the coming corner, spar slot or
  * tail announced early, waits, power off. Words that would fall on one another give way: stations never do.
  */
 export function callSheet(pass: PassView): CallSheet {

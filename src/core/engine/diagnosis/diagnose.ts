@@ -3,7 +3,7 @@ import type { LoggedCut } from '../../documents/log';
 import { CUTTERS } from '../../documents/cutters';
 import { guidedOf } from '../../documents/rigDefaults';
 import type { Rig } from '../../documents/rig';
-import { evaluate, type Evaluation } from '../evaluate';
+import { evaluate } from '../evaluate';
 import { coolDial, dialForFastest, dialForIdle, feedPatch } from '../findings/patches';
 import type { Patch } from '../findings/draft';
 import { pullBand } from '../tensionBand';
@@ -12,6 +12,7 @@ import { advisedFeed } from '../window';
 import { timesOf } from '../times';
 import { weigh, type Weighed } from './rules';
 import type { Cause, Place, Signs } from './signs';
+import type { Evaluation } from '../evaluation';
 
 /** Causes of what a cut looks like, each with the change to try. */
 export interface Diagnosis {
@@ -87,7 +88,7 @@ function fadeOf(e: Evaluation): number | null {
   return full ? (stop ?? 0) / full : null;
 }
 
-/** Foam in waste before the piece where the slot is not settled yet, mm. Common practice, no source. */
+/** Foam in waste before the piece where the kerf is not settled yet, mm. Common practice, no source. */
 const HALF_INCH = 12;
 /** How far the wire runs on past the tail, mm. Common practice, no source. */
 const RUN_OUT = 20;

@@ -40,10 +40,10 @@ export interface Signs {
   /** Lag over the limit set for it. */
   readonly ofLagLimit: number | null;
   readonly hotN: number | null;
-  /** The wire's room beside the foam over what its cool ends want. */
+  /** The wire's room beside the foam over what its unheated ends want. */
   readonly ofRoom: number | null;
   readonly draughtMS: number;
-  /** Fastest feed at the battery's stop over that when full; null for other supplies. */
+  /** Max feed at the battery's stop over that when full; null for other supplies. */
   readonly fade: number | null;
   readonly guided: boolean;
   readonly foam: 'bead' | 'extruded' | 'other' | 'rewelds';

@@ -1,10 +1,11 @@
 import { CUTTERS } from '../../documents/cutters';
-import { KNIFE_EDGE, type Evaluation } from '../evaluate';
+import { KNIFE_EDGE } from '../evaluate';
 import { advisedFeed } from '../window';
 import { ampsForFastest, lengthForFastest, settingForFastest } from '../need';
 import type { Setup } from '../setup';
 import type { Draft, Finder, Patch } from './draft';
 import { both, coolDial, dialForFastest, dialForIdle, feedPatch, longer, shorterFor } from './patches';
+import type { Evaluation } from '../evaluation';
 
 /** The foam and the cut: refused foams, heat and feed against the clean window. */
 export const cutFindings: Finder = (e) => [foam(e), ...(e.off || !e.s.melt ? [] : window(e))];
@@ -41,7 +42,7 @@ function window(e: Evaluation): (Draft | null)[] {
 /** Slower paces to try where the heat for the feed asked is out of reach, as shares of it; the feed is then let go. */
 const SLOWER = [0.6, 0.35, 0.2];
 
-/** Whether the supply gives the amps that a fastest feed (m/s) takes; behind a buck converter it gives fewer than the wire has. */
+/** Whether the supply gives the amps that a max feed (m/s) takes; behind a buck converter it gives fewer than the wire has. */
 function fed(s: Setup, fastest: number): boolean {
   const { maxAmps, kind } = s.drive;
   const wanted = ampsForFastest(s, fastest);

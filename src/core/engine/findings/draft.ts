@@ -1,5 +1,5 @@
 import type { FindingCode, Level, Values } from '../../documents/reading';
-import type { Evaluation } from '../evaluate';
+import type { Evaluation } from '../evaluation';
 
 /** A partial rig document that, merged, is meant to remove a finding. */
 export type Patch = Readonly<Record<string, unknown>>;

@@ -1,5 +1,5 @@
-import type { Evaluation } from '../evaluate';
 import type { Draft, Finder } from './draft';
+import type { Evaluation } from '../evaluation';
 
 /** Where the model ends: densities and temperatures outside its tables. */
 export const modelFindings: Finder = (e) => [density(e), temperature(e)];

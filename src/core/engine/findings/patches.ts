@@ -1,11 +1,11 @@
 import { rootIncreasing } from '../../numeric/root';
 import { lossToAir } from '../../physics/heat/loss';
-import type { Evaluation } from '../evaluate';
 import { heldAt, lengthForFastest, settingForFastest, settingOf, voltsFor } from '../need';
 import { ohmPerMetre, type Setup } from '../setup';
-import { States } from '../states';
+import { OperatingPointSolver } from '../states';
 import { windowOf } from '../window';
 import { tidy, type Patch } from './draft';
+import type { Evaluation } from '../evaluation';
 
 /** Patch that sets the dial; null where the control has none or the setting cannot be reached. */
 export function dial(s: Setup, setting: number | null, way: 'down' | 'up' | 'near'): Patch | null {
@@ -33,17 +33,17 @@ export function dialForIdle(s: Setup, wireC: number, way: 'down' | 'up' = 'down'
   return dial(s, settingOf(s.drive, amps * (s.drive.restOhm + ohmPerMetre(s, wireC) * s.length), amps), way);
 }
 
-/** Dial at which the fastest feed is `fastest` m/s. */
+/** Dial at which the max feed is `fastest` m/s. */
 export function dialForFastest(s: Setup, fastest: number, way: 'down' | 'up'): Patch | null {
   return fastest > 0 ? dial(s, settingForFastest(s, fastest), way) : null;
 }
 
-/** Share of the fastest feed at which the slowest clean feed should lie where the heat was too high. */
+/** Share of the max feed at which the min clean feed should lie where the heat was too high. */
 const COOL_SHARE = 0.6;
 
 const COOL = new WeakMap<Evaluation, Patch | null>();
 
-/** The dial at which the slowest clean feed is 0.6 of the fastest; found on the current, which both grow with, once a rig. */
+/** The dial at which the min clean feed is 0.6 of the fastest; found on the current, which both grow with, once a rig. */
 export function coolDial(e: Evaluation): Patch | null {
   if (!COOL.has(e)) COOL.set(e, findCool(e));
   return COOL.get(e)!;
@@ -54,11 +54,11 @@ function findCool(e: Evaluation): Patch | null {
   const now = e.window.fastest?.amps;
   if (!now) return null;
   const share = (amps: number) => {
-    const w = windowOf(new States(heldAt(s, amps)));
+    const w = windowOf(new OperatingPointSolver(heldAt(s, amps)));
     return w.fastest && w.slowest !== null ? w.slowest / w.fastest.feed - COOL_SHARE : -COOL_SHARE;
   };
   const amps = rootIncreasing(share, 0.2 * now, now, 0.8 * now, 2e-3 * now).x;
-  const found = new States(heldAt(s, amps)).atWidth(s.diameter);
+  const found = new OperatingPointSolver(heldAt(s, amps)).atWidth(s.diameter);
   return found && dial(s, settingOf(s.drive, voltsFor(s, amps, found.foamC), amps), 'down');
 }
 
@@ -72,13 +72,13 @@ export function longer(s: Setup, factor: number): Patch | null {
     : null;
 }
 
-/** Wire so short that the fastest feed is `fastest` m/s; null where it would leave the foam no room. */
+/** Wire so short that the max feed is `fastest` m/s; null where it would leave the foam no room. */
 export function shorterFor(s: Setup, fastest: number): Patch | null {
   const length = lengthForFastest(s, fastest);
   if (length === null || !(length < s.length) || !(length > s.width + LEAST_ROOM)) return null;
   return longer(s, (Math.floor(length * 200) / 200 - 1e-9) / s.length);
 }
-/** Under this the cool ends of both sides reach into the foam whatever the wire, m. */
+/** Under this the unheated ends of both sides reach into the foam whatever the wire, m. */
 const LEAST_ROOM = 0.03;
 
 /** A sliding clip gives more length only as far as the wire goes. */

@@ -1,11 +1,12 @@
 import { isolationOf } from '../../documents/supply';
 import { touchLimit } from '../../physics/circuit/touch';
-import { awgDiameter } from '../../physics/wire/awg';
-import { KNIFE_EDGE, type Evaluation } from '../evaluate';
+import { awgDiameter } from '../../units/awg';
+import { KNIFE_EDGE } from '../evaluate';
 import { balanceAt } from '../airBalance';
 import { ohmPerMetre, type Setup } from '../setup';
 import { tidy, type Draft, type Finder, type Patch } from './draft';
 import { dial, easedDial, longer } from './patches';
+import type { Evaluation } from '../evaluation';
 
 /** Share of its limit to which an overloaded supply is brought back. */
 const EASY = 0.75;

@@ -1,8 +1,9 @@
 import { ohmPerMetre, setUp, type Setup } from '../setup';
-import type { Evaluation } from '../evaluate';
-import { States, steep } from '../states';
+import { OperatingPointSolver } from '../states';
 import type { Draft, Finder, Patch } from './draft';
 import { dialForFastest, dialForIdle, longer, shorterFor } from './patches';
+import { steep } from '../steep';
+import type { Evaluation } from '../evaluation';
 
 /** A dial is not set, nor a supply true, to closer than this share. Ours. */
 const SLIP = 0.95;
@@ -15,7 +16,7 @@ const START_SPARE = 10;
 const GLOW = 525;
 const RED = 650;
 /**
- * A wire in air so far over T_flow that gives its slot so many times 2πkΔT does not come near the edge by such a slip, and
+ * A wire in air so far over T_flow that gives its kerf so many times 2πkΔT does not come near the edge by such a slip, and
  * is not solved twice; a held resistance may, and an alloy that folds. Over 30 000 swept rigs no other at the edge had as much;
  * a test keeps it.
  */
@@ -56,12 +57,12 @@ function marginal(e: Evaluation): Draft | null {
   return far ? null : atTheEdge(e);
 }
 
-/** Whether a slip of the dial leaves too little: solves the rig so. Of an evaluation with a fastest feed. */
+/** Whether a slip of the dial leaves too little: solves the rig so. Of an evaluation with a max feed. */
 export function atTheEdge(e: Evaluation): Draft | null {
   const { s } = e;
   const m = s.melt!;
   const now = e.window.fastest!;
-  const states = new States(slipped(s));
+  const states = new OperatingPointSolver(slipped(s));
   const wireC = states.idle().airC;
   const feed = states.atWidth(s.diameter)?.feed ?? 0;
   if (feed >= LEAST_SHARE * now.feed && wireC >= m.flowC + SLIP_SPARE) return null;

@@ -1,11 +1,11 @@
 import { CUTTERS } from '../../documents/cutters';
 import { dragPerMetre } from '../../physics/foam/drag';
 import { stretchAt, pullAt } from '../../physics/tension/holder';
-import type { Evaluation } from '../evaluate';
 import { barOf } from '../takeUp';
 import { MOST_LAG } from '../tension';
 import { tidy, type Draft, type Finder, type Patch } from './draft';
 import { feedPatch } from './patches';
+import type { Evaluation } from '../evaluation';
 
 /** Shares of strength over which the stress is high and too high, and of yield over which the wire takes a set (PHYSICS.md section 6). */
 export const STRESS = { high: 0.5, over: 0.8, yield: 0.9 } as const;
@@ -157,7 +157,7 @@ function lag(e: Evaluation): Draft | null {
   };
 }
 
-/** Share of the fastest feed at which the drag is `drag` N/m; found by halving, since it rises all the way. */
+/** Share of the max feed at which the drag is `drag` N/m; found by halving, since it rises all the way. */
 function slowerFor(e: Evaluation, drag: number): number {
   let lo = 0.05;
   let hi = e.reserve!;

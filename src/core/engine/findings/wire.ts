@@ -1,6 +1,6 @@
-import type { Evaluation } from '../evaluate';
 import type { Draft, Finder } from './draft';
 import { dialForFastest, dialForIdle, longer } from './patches';
+import type { Evaluation } from '../evaluation';
 
 /** The wire itself: too hot, melting, too short for the foam. Nothing is drawn from a supply that has shut off. */
 export const wireFindings: Finder = (e) => [...(e.off ? [] : [hot(e)]), wider(e), short(e)];

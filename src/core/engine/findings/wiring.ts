@@ -4,16 +4,16 @@ import { cordAmps, cordFor } from '../../physics/circuit/cord';
 import { fuseFor } from '../../physics/circuit/fuse';
 import { switchFor } from '../../physics/circuit/switch';
 import { leadOhm } from '../../physics/circuit/leads';
-import type { Evaluation } from '../evaluate';
-import { along } from '../../numeric/table';
+import { interpolateLinear } from '../../numeric/table';
 import { ohmPerMetre, setUp, type Setup } from '../setup';
-import { States } from '../states';
+import { OperatingPointSolver } from '../states';
 import { timeConstant } from '../times';
 import { springC } from '../springHeat';
 import { dialStep, hotterLower } from '../dial';
 import type { Draft, Finder, Patch } from './draft';
 import { tidy } from './draft';
 import { easedDial, longer } from './patches';
+import type { Evaluation } from '../evaluation';
 
 /** Most of the wire's volts worth losing in copper, and in contacts. Common practice, no source. */
 const MOST_LOSS = 0.05;
@@ -194,7 +194,7 @@ export const LEAST_RISE = 0.01;
 export function leastRise(s: Setup, hotC: number): number {
   let least = Infinity;
   for (let t = s.room.airC; t <= Math.max(s.room.airC, hotC - 100); t += 20)
-    least = Math.min(least, along(s.alloy.ct, t + 100) / along(s.alloy.ct, t) - 1);
+    least = Math.min(least, interpolateLinear(s.alloy.ct, t + 100) / interpolateLinear(s.alloy.ct, t) - 1);
   return least;
 }
 
@@ -218,7 +218,7 @@ function coarse(e: Evaluation): Draft | null {
   return share !== null && share > 0.1 ? { code: 'dial-too-coarse', level: 'fix', values: { share } } : null;
 }
 
-/** Share by which one step of the dial, towards more heat, moves the fastest feed; null for a dial without steps. */
+/** Share by which one step of the dial, towards more heat, moves the max feed; null for a dial without steps. */
 export function stepShare(e: Evaluation): number | null {
   const { rig } = e.s;
   const { setting, kind } = rig.control;
@@ -226,7 +226,9 @@ export function stepShare(e: Evaluation): number | null {
   if (step === null || setting === null || !e.window.fastest) return null;
   const next = setting + (hotterLower(kind) ? -step : step);
   if (!(next > 0)) return null;
-  const there = new States(setUp({ ...rig, control: { ...rig.control, setting: next } })).atWidth(e.s.diameter);
+  const there = new OperatingPointSolver(setUp({ ...rig, control: { ...rig.control, setting: next } })).atWidth(
+    e.s.diameter,
+  );
   return there ? Math.abs(there.feed / e.window.fastest.feed - 1) : null;
 }
 

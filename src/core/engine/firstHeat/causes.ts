@@ -2,7 +2,7 @@ import { ALLOY_IDS, ALLOYS, type AlloyId } from '../../catalog/alloys';
 import type { HeatCause, HeatStep } from '../../documents/event';
 import type { Rig } from '../../documents/rig';
 import { ohmPerMetre, setUp } from '../setup';
-import { States } from '../states';
+import { OperatingPointSolver } from '../states';
 import { AS_BOUGHT, atSetting, coldOhm, MEASURED, METER, ohmShift } from './plan';
 
 /** A cause weighed against what was read: its share of all, its size, and what of the rig it would correct. */
@@ -122,7 +122,7 @@ function fit(
 function predict(g: Guess, setting: number | null): Predicted {
   const s = setUp(atSetting(g.rig, setting));
   const limit = Math.min(s.drive.limitAmps, g.limitAmps ?? Infinity);
-  const { amps, airC } = new States(s, limit).idle();
+  const { amps, airC } = new OperatingPointSolver(s, limit).idle();
   const ohm = ohmPerMetre(s, airC) * s.length;
   const held = amps >= 0.999 * limit;
   const rest = s.drive.restOhm / (s.drive.restOhm + ohm);
@@ -186,7 +186,9 @@ function guesses(rig: Rig, read: readonly HeatStep[]): Guess[] {
   }); // prettier-ignore
   const kind = rig.supply.kind;
   if (kind === 'bench' || kind === 'brick' || kind === 'computer-supply' || kind === 'charger') {
-    const most = Math.max(...read.map((s) => new States(setUp(atSetting(rig, s.setting))).idle().amps));
+    const most = Math.max(
+      ...read.map((s) => new OperatingPointSolver(setUp(atSetting(rig, s.setting))).idle().amps),
+    );
     spread('folds-back', ends.map((u) => most * (0.3 + 0.66 * u)), () => 1, (limit) => {
       const maxAmps = Number(limit.toPrecision(2));
       return { ...plain, size: maxAmps, rig, limitAmps: limit, patch: { supply: { maxAmps } } };

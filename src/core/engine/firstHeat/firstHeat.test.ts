@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { HeatCause, HeatStep } from '../../documents/event';
 import { rigSchema, type Rig, type RigInput } from '../../documents/rig';
 import { ohmPerMetre, setUp } from '../setup';
-import { States } from '../states';
+import { OperatingPointSolver } from '../states';
 import { weighCauses, UNEXPLAINED } from './causes';
 import { lossFound, ohmsFound } from './found';
 import { atSetting, heatPlan, heatSettings, stepStanding } from './plan';
@@ -23,7 +23,10 @@ const rigOf = (more: Partial<RigInput> = {}): Rig =>
 function bench(truth: Rig, drawn: Rig, extra: { limit?: number; averages?: boolean } = {}): HeatStep[] {
   return heatSettings(drawn).map((setting) => {
     const s = setUp(atSetting(truth, setting));
-    const { amps, airC } = new States(s, Math.min(s.drive.limitAmps, extra.limit ?? Infinity)).idle();
+    const { amps, airC } = new OperatingPointSolver(
+      s,
+      Math.min(s.drive.limitAmps, extra.limit ?? Infinity),
+    ).idle();
     const volts = amps * ohmPerMetre(s, airC) * s.length;
     const by = extra.averages ? Math.sqrt(setting!) : 1;
     return { setting, amps: amps * by, volts: volts * by };

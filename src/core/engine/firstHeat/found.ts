@@ -1,7 +1,7 @@
 import type { HeatStep } from '../../documents/event';
 import type { Rig } from '../../documents/rig';
 import { rootIncreasing } from '../../numeric/root';
-import { along } from '../../numeric/table';
+import { interpolateLinear } from '../../numeric/table';
 import { lossToAir } from '../../physics/heat/loss';
 import { hottest } from '../../physics/heat/temperature';
 import { setUp, type Setup } from '../setup';
@@ -41,7 +41,8 @@ export function ohmsFound(
     const s = setUp(atSetting(rig, step.setting));
     const on = onWire(s, step, voltsAt);
     if (!on) return [];
-    const factor = along(s.alloy.ct, airAtHeat(s, on.heat)) / along(s.alloy.ct, s.room.airC);
+    const factor =
+      interpolateLinear(s.alloy.ct, airAtHeat(s, on.heat)) / interpolateLinear(s.alloy.ct, s.room.airC);
     return [Math.log((on.ohm / factor) * (rig.wire.lengthMm / 1000 / s.length))];
   });
   if (logs.length === 0) return null;
@@ -75,12 +76,12 @@ export function lossFound(
     const on = onWire(s, step, voltsAt);
     if (!on) return [];
     const cold = (rig.wire.measuredOhm! * s.length) / (rig.wire.lengthMm / 1000);
-    const want = (on.ohm / cold) * along(s.alloy.ct, s.room.airC);
+    const want = (on.ohm / cold) * interpolateLinear(s.alloy.ct, s.room.airC);
     const { x, y } = s.alloy.ct;
-    if (want < along(s.alloy.ct, s.room.airC) + TELLS || want > Math.max(...y)) return [];
-    const f = (t: number) => along(s.alloy.ct, t) - want;
+    if (want < interpolateLinear(s.alloy.ct, s.room.airC) + TELLS || want > Math.max(...y)) return [];
+    const f = (t: number) => interpolateLinear(s.alloy.ct, t) - want;
     const hot = rootIncreasing(f, s.room.airC, x[x.length - 1]!, 300, 1e-3).x;
-    const slope = (along(s.alloy.ct, hot + 1) - along(s.alloy.ct, hot - 1)) / 2;
+    const slope = (interpolateLinear(s.alloy.ct, hot + 1) - interpolateLinear(s.alloy.ct, hot - 1)) / 2;
     if (!(slope > 0)) return [];
     const byTemp = (Math.log(lossToAir(s.room, hot + 1)) - Math.log(lossToAir(s.room, hot - 1))) / 2;
     const sd = Math.hypot(Math.SQRT2 * METER, ((want * Math.SQRT2 * METER) / slope) * byTemp);

@@ -3,7 +3,7 @@ import type { Rig } from '../../documents/rig';
 import { timesOf } from '../times';
 import { evaluate } from '../evaluate';
 import { ohmPerMetre, setUp, type Setup } from '../setup';
-import { States } from '../states';
+import { OperatingPointSolver } from '../states';
 
 /** What a wire and its meter should do at one setting. Volts and amps rms; ranges are two sd each way. */
 export interface HeatExpected {
@@ -98,7 +98,7 @@ export function heatPlan(rig: Rig, settings: readonly (number | null)[] = heatSe
   return settings.map((setting) => {
     const e = evaluate(atSetting(rig, setting));
     const { s } = e;
-    const { amps, airC } = new States(s).idle();
+    const { amps, airC } = new OperatingPointSolver(s).idle();
     const ohm = ohmPerMetre(s, airC) * s.length;
     const sd = 2 * readingSd(s, amps, airC);
     const held = s.drive.heldAmps !== null || amps >= s.drive.limitAmps;

@@ -1,10 +1,11 @@
 import type { FindingCode, Values } from '../../documents/reading';
-import { evaluate, type Evaluation } from '../evaluate';
+import { evaluate } from '../evaluate';
 import { leastRise, LEAST_RISE } from '../findings/wiring';
 import type { Draft } from '../findings/draft';
 import { drafts, FINDERS } from '../drafts';
 import { robustFindings } from '../findings/robust';
 import { wantedVolts, type Prepared } from './setting';
+import type { Evaluation } from '../evaluation';
 
 export interface Refused {
   readonly ok: false;
@@ -42,7 +43,7 @@ const ROUNDING = 1e-6;
 
 /**
  * Judges one pairing by solving its rig whole. It works where no stop finding stands, the supply's load is at most 1 and
- * the job's feed lies between the slowest clean feed and reserve × the fastest.
+ * the job's feed lies between the min clean feed and reserve × the fastest.
  */
 export function judge({ setting, short, need, rig, s }: Prepared): Verdict {
   const e = evaluate(rig);

@@ -4,7 +4,7 @@ import { rigSchema } from '../../documents/rig';
 import { solve } from '../solve';
 import { judge } from './judge';
 import { match, judgeAll, ranked } from './match';
-import { Drawn, lengthsOf } from './pairing';
+import { CandidateSet, lengthsOf } from './pairing';
 import { prepare } from './setting';
 import { screen } from './screen';
 import { seededDrawer } from './testDrawer';
@@ -39,7 +39,9 @@ describe('match', () => {
     let all = 0;
     for (let seed = 1; seed <= 16; seed++) {
       const plain = seed % 4 === 0;
-      const d = new Drawn(seededDrawer(seed, { wires: 8, lengths: 4, supplies: 9, controls: 18 }, plain));
+      const d = new CandidateSet(
+        seededDrawer(seed, { wires: 8, lengths: 4, supplies: 9, controls: 18 }, plain),
+      );
       for (const p of d.pairings()) {
         const ready = prepare(d, p);
         const quick = screen(ready);

@@ -1,11 +1,9 @@
 import type { Drawer, Weights } from '../../documents/drawer';
-import type { Match, MatchPair, MatchRefusal, ToBuy } from '../../documents/match';
+import type { MatchFigures, PairFigures, RefusalFigures, ToBuy } from '../../documents/match';
 import type { Rig } from '../../documents/rig';
-import { refusalText } from '../../words/match';
-import { METRIC_SAY, type Say } from '../../words/say';
 import { solve } from '../solve';
 import { judge, type Refused } from './judge';
-import { Drawn, type Pairing } from './pairing';
+import { CandidateSet, type Pairing } from './pairing';
 import { partsOf, scoreOf, type Parts } from './score';
 import { screen } from './screen';
 import { prepare } from './setting';
@@ -23,7 +21,7 @@ export interface NotWorking extends Refused {
 
 /** All pairings of a drawer judged; each stands in one of the lists. */
 export interface Judged {
-  readonly drawn: Drawn;
+  readonly drawn: CandidateSet;
   readonly working: readonly Working[];
   readonly refused: readonly NotWorking[];
 }
@@ -38,7 +36,7 @@ export const WITH_READING = 50;
  * bounds first, the whole solve for what they leave.
  */
 export function* judgeAll(drawer: Drawer): Generator<{ done: number; total: number }, Judged> {
-  const drawn = new Drawn(drawer);
+  const drawn = new CandidateSet(drawer);
   const working: Working[] = [];
   const refused: NotWorking[] = [];
   let done = 0;
@@ -66,7 +64,7 @@ export function ranked(working: readonly Working[], weights: Weights | null): { 
 }
 
 /** One working pairing as the document has it. */
-export function pairOf(d: Drawn, w: Working, score: number, withReading: boolean): MatchPair {
+export function pairOf(d: CandidateSet, w: Working, score: number, withReading: boolean): PairFigures {
   const plain = d.rig(w.at, w.setting);
   const rig = { ...plain, name: d.nameOf(w.at), from: originsOf(plain) };
   const buy = toBuy(d, w.at);
@@ -92,8 +90,8 @@ function originsOf(rig: Rig): Rig['from'] {
   };
 }
 
-/** One refused pairing as the document has it, in somebody's units. */
-export function refusalOf(d: Drawn, r: NotWorking, say: Say): MatchRefusal {
+/** One refused pairing as the document has it, its text not yet written. */
+export function refusalOf(d: CandidateSet, r: NotWorking): RefusalFigures {
   const { kind } = d.control(r.at);
   return {
     wire: d.wire(r.at).name,
@@ -101,13 +99,12 @@ export function refusalOf(d: Drawn, r: NotWorking, say: Say): MatchRefusal {
     control: { kind, setting: r.setting },
     lengthMm: d.lengthMm(r.at),
     code: r.code,
-    text: refusalText(r.code, r.values, say),
     values: r.values,
   };
 }
 
 /** What a pairing still wants: metres that the spool lacks, a supply or control not in hand. */
-export function toBuy(d: Drawn, at: Pairing): ToBuy[] {
+export function toBuy(d: CandidateSet, at: Pairing): ToBuy[] {
   const wire = d.wire(at);
   const supply = d.supply(at);
   const control = d.control(at);
@@ -124,19 +121,19 @@ export function toBuy(d: Drawn, at: Pairing): ToBuy[] {
 }
 
 /** Finishes a judgement as the open document. */
-export function written({ drawn, working, refused }: Judged): Match {
+export function written({ drawn, working, refused }: Judged): MatchFigures {
   return {
     format: 'upwind-rod/match',
     version: 1,
     pairs: ranked(working, drawn.drawer.weights).map(({ w, score }, i) =>
       pairOf(drawn, w, score, i < WITH_READING),
     ),
-    refused: refused.map((r) => refusalOf(drawn, r, METRIC_SAY)),
+    refused: refused.map((r) => refusalOf(drawn, r)),
   };
 }
 
 /** Matches a drawer in one go: every pairing, best first, and every refusal with its reason. */
-export function match(drawer: Drawer): Match {
+export function match(drawer: Drawer): MatchFigures {
   const run = judgeAll(drawer);
   let step = run.next();
   while (!step.done) step = run.next();

@@ -3,7 +3,7 @@ import type { Drawer, DrawerControl, DrawerSupply, DrawerWire } from '../../docu
 import { rigSchema, type Rig } from '../../documents/rig';
 import { ampsForFastest, heldAt } from '../need';
 import { ohmPerMetre, setUp, type Setup } from '../setup';
-import { States } from '../states';
+import { OperatingPointSolver } from '../states';
 
 /** One pairing of a drawer: which wire at which length on which supply with which of its controls. */
 export interface Pairing {
@@ -38,7 +38,7 @@ export function lengthsOf(d: Drawer): number[] {
 }
 
 /** A drawer made ready: parts of its rigs parsed once, needs of its wires worked out once. */
-export class Drawn {
+export class CandidateSet {
   readonly lengths: readonly number[];
   readonly total: number;
   private readonly base: Rig;
@@ -127,14 +127,14 @@ export class Drawn {
     const base = setUp({ ...plain, control: { ...plain.control, kind: 'none' } });
     const asked = ampsForFastest(base, base.feed! / base.reserve);
     if (!asked) return null;
-    const states = new States(heldAt(base, asked.amps));
+    const states = new OperatingPointSolver(heldAt(base, asked.amps));
     const airC = states.airAt(asked.amps);
     return {
       base,
       amps: asked.amps,
       foamC: asked.foamC,
       airC,
-      hotOhm: states.cutOhm(airC, asked.foamC),
+      hotOhm: states.cuttingResistance(airC, asked.foamC),
       coldOhm: ohmPerMetre(base, base.room.airC) * base.length,
     };
   }

@@ -1,3 +1,4 @@
+import { toldMatch } from '../../words/told';
 import { describe, expect, it } from 'vitest';
 import { drawerSchema, type DrawerInput } from '../../documents/drawer';
 import type { FindingCode } from '../../documents/reading';
@@ -5,7 +6,7 @@ import { METRIC_SAY, sayIn } from '../../words/say';
 import { refusalText } from '../../words/match';
 import { judge } from './judge';
 import { match } from './match';
-import { Drawn } from './pairing';
+import { CandidateSet } from './pairing';
 import { prepare } from './setting';
 
 type Supply = DrawerInput['supplies'][number]['supply'];
@@ -64,7 +65,7 @@ const CASES: [FindingCode, string, Case][] = [
 
 describe('why a pairing is refused', () => {
   it.each(CASES)('%s: %s', (code, _, c) => {
-    const m = match(drawer(c));
+    const m = toldMatch(match(drawer(c)));
     expect(m.pairs).toEqual([]);
     const [refusal] = m.refused;
     expect(refusal!.code).toBe(code);
@@ -87,17 +88,17 @@ describe('why a pairing is refused', () => {
 
   it('says of a dimmer that is too small how much of it the load is, and to give it air', () => {
     const c = CASES.find(([code]) => code === 'control-overload')![2];
-    const [refusal] = match(drawer(c)).refused;
+    const [refusal] = toldMatch(match(drawer(c))).refused;
     expect(refusal!.values['load'] as number).toBeGreaterThan(1);
-    expect(refusal!.text).toMatch(/\d+\s% of what it bears/);
+    expect(refusal!.text).toMatch(/\d+\s% of its rating/);
     expect(refusal!.text).toContain('give it air');
   });
 
   it('a dial with steps is set to a step, at or above what is asked', () => {
-    const d = new Drawn(drawer({ control: { kind: 'volts', steps: 33 } }));
+    const d = new CandidateSet(drawer({ control: { kind: 'volts', steps: 33 } }));
     const [p] = [...d.pairings()];
     const found = prepare(d, p!);
-    const fine = prepare(new Drawn(drawer({})), p!);
+    const fine = prepare(new CandidateSet(drawer({})), p!);
     expect(found.setting! % 1).toBeCloseTo(0, 9);
     expect(found.setting!).toBeGreaterThanOrEqual(fine.setting! - 1e-9);
     expect(found.setting! - fine.setting!).toBeLessThan(1);

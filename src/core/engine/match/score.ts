@@ -1,16 +1,16 @@
 import { PLAIN_WEIGHTS, WEIGHT_KEYS, type Weights, type WeightKey } from '../../documents/drawer';
-import type { Evaluation } from '../evaluate';
 import { handLed } from '../../documents/rigDefaults';
 import { tensileStrength } from '../../physics/wire/strength';
 import { fuseMissing, stepShare } from '../findings/wiring';
 import { ohmPerMetre } from '../setup';
+import type { Evaluation } from '../evaluation';
 
 export type Parts = Readonly<Record<WeightKey, number>>;
 
 const clamp = (x: number) => Math.min(1, Math.max(0, x));
-/** Room over the slowest clean feed that counts as plenty. */
+/** Room over the min clean feed that counts as plenty. */
 const PLENTY = 1;
-/** Shares of the fastest feed by which one step of a dial moves it: fine and too coarse. */
+/** Shares of the max feed by which one step of a dial moves it: fine and too coarse. */
 const STEP = { fine: 0.02, coarse: 0.1 } as const;
 /** Part of a load that nobody can reckon, and of a rig without a dial or with a clip for one. */
 const UNKNOWN_LOAD = 0.3;
@@ -23,8 +23,8 @@ const LOSS = { little: 0.01, poor: 0.05 } as const;
 /**
  * Parts of a working pairing's score, each 0 to 1:
  * reserve – how far the feed stands from both edges of the clean window (1: what is to be in hand is in hand, and twice the
- * slowest clean feed), less by what a battery fades; load – 1 up to 80 % of the supply's limit, 0 at all of it, less where a fuse is wanted and there is none; dial – how little one step moves the
- * fastest feed; strength – the set pull's share of the hot strength, 1 at a fifth of it, 0 at half, less for a wire that a hand snaps; leads – 1 where the leads take up to 1 % of the
+ * min clean feed), less by what a battery fades; load – 1 up to 80 % of the supply's limit, 0 at all of it, less where a fuse is wanted and there is none; dial – how little one step moves the
+ * max feed; strength – the set pull's share of the hot strength, 1 at a fifth of it, 0 at half, less for a wire that a hand snaps; leads – 1 where the leads take up to 1 % of the
  * wire's volts, 0 at 5 %. Ours, no source.
  */
 export function partsOf(e: Evaluation): Parts {

@@ -3,7 +3,7 @@ import { dialStep, fullSetting, hotterLower } from '../dial';
 import { lengthForFastest, settingOf } from '../need';
 import type { Setup } from '../setup';
 import { setUp } from '../setup';
-import type { Drawn, Pairing, WireNeed } from './pairing';
+import type { CandidateSet, Pairing, WireNeed } from './pairing';
 import type { Rig } from '../../documents/rig';
 
 /** A setting, and whether the dial reaches what the job asks for. */
@@ -22,7 +22,7 @@ export interface Prepared extends FoundSetting {
 }
 
 /** Finds the setting of a pairing. */
-export function prepare(d: Drawn, p: Pairing): Prepared {
+export function prepare(d: CandidateSet, p: Pairing): Prepared {
   const need = d.need(p);
   const blank = d.rig(p, null);
   const first = setUp(blank);
@@ -39,7 +39,7 @@ export const wantedVolts = (s: Setup, need: WireNeed): number => need.amps * (s.
 const DIGITS = 4;
 
 /**
- * The setting at which a wire's fastest feed is what the job asks for, towards more heat by the rounding to four figures
+ * The setting at which a wire's max feed is what the job asks for, towards more heat by the rounding to four figures
  * or to the dial's next step; the dial's most where that is too little. From the wire's need, without a search.
  * `s`: the rig with any setting.
  */

@@ -1,8 +1,8 @@
 import type { Plan } from '../../documents/plan';
 import { headToTail, piecesAcross, taperedAcross } from '../../physics/shape/blanks';
 import { boxOf, signedArea } from '../../physics/shape/polyline';
-import type { Evaluation } from '../evaluate';
-import type { Wanted } from './ends';
+import type { NominalSection } from './nominalSection';
+import type { Evaluation } from '../evaluation';
 
 /** The block a piece is cut from, the lengths and layers it is cut in, and what the stock gives. mm, g. */
 export interface BlankPlan {
@@ -38,18 +38,18 @@ export interface Nest {
   readonly widthOfPairMm: number;
 }
 
-/** Foam above and below the section that the slot and a steady hand need, mm. Ours. */
+/** Foam above and below the section that the kerf and a steady hand need, mm. Ours. */
 const COVER = 3;
 
-const widthOf = (w: Wanted) => {
+const widthOf = (w: NominalSection) => {
   const b = boxOf(w.lay(w.loop));
   return b.x1 - b.x0;
 };
 
 export function blankOf(
   plan: Plan,
-  root: Wanted,
-  tip: Wanted,
+  root: NominalSection,
+  tip: NominalSection,
   slotMm: number,
   e: Evaluation,
   stretch = 1,

@@ -3,7 +3,7 @@ import { duplicatePoint, selfCrossing } from '../../physics/shape/crossing';
 import { apart, signedArea, turnAt, type Pt } from '../../physics/shape/polyline';
 import { sectionLoop } from './sections';
 import type { Section } from '../../documents/plan';
-import type { Wanted } from './ends';
+import type { NominalSection } from './nominalSection';
 
 /** What is wrong with a section as it was given, in chords. */
 export interface SectionFault {
@@ -30,15 +30,15 @@ export function sectionFaults(s: Section): SectionFault[] {
 }
 
 /** Radius of the nose, mm, through the nose and its neighbours about a millimetre away on either side. */
-export function noseRadius(w: Wanted): number {
+export function noseRadius(w: NominalSection): number {
   const pick = (side: readonly Pt[]) => side.find((p) => apart(p, side[0]!) >= 0.004 * w.chord) ?? side[1]!;
   const [a, b, c] = [pick(w.top), w.top[0]!, pick(w.bottom)];
   const cross = Math.abs((b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]));
   return cross > 0 ? (apart(a, b) * apart(b, c) * apart(a, c)) / (2 * cross) : Infinity;
 }
 
-/** Foam that a wire of a slot of radius r leaves in inside corners, mm², and whether there are such corners. */
-export function insideCorner(w: Wanted, r: number): number {
+/** Foam that a wire of a kerf of radius r leaves in inside corners, mm², and whether there are such corners. */
+export function insideCorner(w: NominalSection, r: number): number {
   if (!(r > 0)) return 0;
   const concave = w.loop.some(
     (_, i) => turnAt([w.loop.at(i - 1)!, w.loop[i]!, w.loop[(i + 1) % w.loop.length]!], 1) < -8,

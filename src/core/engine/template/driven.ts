@@ -1,9 +1,9 @@
 import type { Plan } from '../../documents/plan';
 import { GRAVITY as G_N } from '../../physics/heat/loss';
 import { dragCentre, shareForPull } from '../../physics/tension/pulled';
-import type { Evaluation } from '../evaluate';
 import type { AtFeed } from './heat';
 import { pulledOf } from './pulledWire';
+import type { Evaluation } from '../evaluation';
 
 /** Pull on the wire by a method that nobody leads, N; null where hands or an arm lead. */
 export function pullOf(plan: Plan): number | null {

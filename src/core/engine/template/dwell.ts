@@ -1,5 +1,5 @@
 import type { AtFeed } from './heat';
-import type { Paced } from './pace';
+import type { FeedSchedule } from './feedSchedule';
 
 /** Kerf of one end (or of the middle) along a pass, mm, from leg to leg. */
 export interface KerfAlong {
@@ -19,7 +19,12 @@ export function kerfAfter(h: AtFeed, from: number, feed: number, seconds: number
 }
 
 /** The kerf along a paced pass of an end whose path on each leg is `way` mm; `start` is the kerf it comes in with. */
-export function kerfAlong(paced: Paced, h: AtFeed, start: number, way: (leg: number) => number): KerfAlong {
+export function kerfAlong(
+  paced: FeedSchedule,
+  h: AtFeed,
+  start: number,
+  way: (leg: number) => number,
+): KerfAlong {
   const before: number[] = [start];
   paced.legs.forEach((leg, i) => {
     const feed = way(i) / (leg.seconds || 1);

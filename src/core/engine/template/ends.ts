@@ -17,28 +17,13 @@ import { CoreFault } from '../../numeric/fault';
 import { sectionFaults } from './check';
 import { coreOf, startAtTail } from './finish';
 import { sectionLoop } from './sections';
-
-export type End = 'root' | 'tip';
-export type Side = 'top' | 'bottom';
-
-/** What is wanted of one end, mm, nose to the left, not yet twisted or moved; each surface from the nose to the tail. */
-export interface Wanted {
-  readonly end: End;
-  readonly chord: number;
-  readonly loop: readonly Pt[];
-  readonly top: readonly Pt[];
-  readonly bottom: readonly Pt[];
-  /** x runs one way only on both surfaces: a share of the chord is one place. */
-  readonly plain: boolean;
-  /** Lays a point out where it stands at this end: twist and offset. */
-  readonly lay: (points: readonly Pt[]) => Pt[];
-}
+import type { End, Side, NominalSection } from './nominalSection';
 
 /** A vertex turned by more than this is a corner. Ours. */
 export const CORNER_DEG = 30;
 
 /** What is wanted of one end of a plan's piece: its section by chord and thickness, finished, spar slots taken out. */
-export function wantedOf(plan: Plan, end: End, slots = true): Wanted {
+export function wantedOf(plan: Plan, end: End, slots = true): NominalSection {
   const e = plan.piece[end];
   refuseCrossed(e.section, end);
   const flat = placed(sectionLoop(e.section), {
@@ -96,11 +81,11 @@ export interface Edges {
   readonly bottom: readonly Pt[];
 }
 
-export function edgesOf(w: Wanted, a: Pick<Allowance, 'top' | 'bottom'>): Edges {
+export function edgesOf(w: NominalSection, a: Pick<Allowance, 'top' | 'bottom'>): Edges {
   return { top: edgeOf(w, 'top', a.top), bottom: edgeOf(w, 'bottom', a.bottom) };
 }
 
-function edgeOf(w: Wanted, side: Side, g: number): Pt[] {
+function edgeOf(w: NominalSection, side: Side, g: number): Pt[] {
   const surface = w[side];
   if (Math.abs(g) < 1e-9) return [...surface];
   const grown = grow(w.loop, g);
@@ -125,7 +110,7 @@ function edgeOf(w: Wanted, side: Side, g: number): Pt[] {
 }
 
 /** Shares of the chord (of the arc where x turns back) at which both ends have their stations: even, but moved onto corners and slots. */
-export function stationShares(plan: Plan, root: Wanted, side: Side): number[] {
+export function stationShares(plan: Plan, root: NominalSection, side: Side): number[] {
   const n = plan.template.stations;
   const shares = Array.from({ length: n + 1 }, (_, i) => i / n);
   const fixed = plan.template.slots

@@ -1,21 +1,11 @@
-import type { PlanCode } from '../../documents/templates';
-import type { Level, Values } from '../../documents/reading';
+import type { Level } from '../../documents/reading';
 import { signedArea } from '../../physics/shape/polyline';
 import { noseRadius, insideCorner, sectionFaults } from './check';
 import { drafts } from '../drafts';
 import { material } from './materialFindings';
 import { taperOf } from './method';
-import type { TemplatePlan } from './template';
-
-/** A finding of a plan, without words; `patch` is a partial plan that would help, where one is known. */
-export interface PlanDraft {
-  readonly code: PlanCode;
-  readonly level: Level;
-  readonly values: Values;
-  readonly patch?: Readonly<Record<string, unknown>>;
-}
-export type Known = Omit<TemplatePlan, 'findings'>;
-export type Finder = (t: Known) => (PlanDraft | null | false | undefined)[];
+import type { PlanDraft } from './planDraft';
+import type { Known, Finder } from './planFinder';
 
 /** Keeps each literal's own type apart from its neighbours'. */
 const draft = (d: PlanDraft): PlanDraft => d;
@@ -56,7 +46,7 @@ const sections: Finder = (t) =>
       out.push({ code: 'inside-corner', level: 'note', values: { end, radius: slot / 2, left } });
     const tail = w.top.at(-1)![1] - w.bottom.at(-1)![1];
     const thick = Math.abs(signedArea(w.loop)) / w.chord;
-    // A thickness away from the tail: what is thinner than the slot there comes out as lace.
+    // A thickness away from the tail: what is thinner than the kerf there comes out as lace.
     if (tail < 0.98 && tail < 0.2 * thick && w.plain)
       out.push({
         code: 'tail-thin',

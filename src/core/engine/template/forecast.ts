@@ -1,13 +1,13 @@
 import type { Pt } from '../../physics/shape/polyline';
 import { kerfAlong } from './dwell';
 import type { AtFeed } from './heat';
-import type { Paced, Slots } from './pace';
 import type { Pass } from './passes';
 import { towards } from './trail';
 import { coreSide, walkerOf } from './walk';
+import type { FeedSchedule, Slots } from './feedSchedule';
 
 /** What the core will be at one place of the outline: mm beyond (over 0) or short of what is wanted. */
-export interface Foreseen {
+export interface ProfileDeviation {
   /** Station, with the fraction to the next. */
   readonly at: number;
   /** The leg of the pace it lies on. */
@@ -32,7 +32,7 @@ interface Trace {
 }
 
 /** The way of the middle over a pass, stepped in even times. */
-function traceOf(pass: Pass, paced: Paced, h: AtFeed): Trace {
+function traceOf(pass: Pass, paced: FeedSchedule, h: AtFeed): Trace {
   const walk = walkerOf(pass);
   const lag = h.lag(h.advised);
   const dt = Math.max(paced.seconds / MOST_STEPS, Math.min(lag / h.advised / 40, 0.25) || 0.05);
@@ -81,8 +81,8 @@ function offAt(trace: Trace, at: Pt, out: Pt, from: number, reach: number): numb
   return off;
 }
 
-/** The forecast core along a pass: slot at each end by its own feed there, the middle's lag, the taper's bulge, what standing melts. */
-export function forecastOf(pass: Pass, paced: Paced, h: AtFeed, w: Slots): Foreseen[] {
+/** The forecast core along a pass: kerf at each end by its own feed there, the middle's lag, the taper's bulge, what standing melts. */
+export function forecastOf(pass: Pass, paced: FeedSchedule, h: AtFeed, w: Slots): ProfileDeviation[] {
   const walk = walkerOf(pass);
   const trace = traceOf(pass, paced, h);
   const side = coreSide(pass);
@@ -90,7 +90,7 @@ export function forecastOf(pass: Pass, paced: Paced, h: AtFeed, w: Slots): Fores
   const tipKerf = kerfAlong(paced, h, w.tip, walk.tip);
   const middleKerf = kerfAlong(paced, h, (w.root + w.tip) / 2, (i) => (walk.root(i) + walk.tip(i)) / 2);
   const reach = 4 * h.lag(h.advised) + 2;
-  const out: Foreseen[] = [];
+  const out: ProfileDeviation[] = [];
   for (let i = 1; i < walk.count; i++) {
     const leg = paced.legs[i]!;
     if (pass.nodes[i + 1]!.kind === 'out') {
@@ -101,7 +101,7 @@ export function forecastOf(pass: Pass, paced: Paced, h: AtFeed, w: Slots): Fores
   }
   return out;
 
-  function sample(i: number, share: number, leg: Paced['legs'][number]): Foreseen {
+  function sample(i: number, share: number, leg: FeedSchedule['legs'][number]): ProfileDeviation {
     const wait = share === 0 ? paced.waits.find((x) => x.node === i) : undefined;
     const melted = wait && wait.seconds > 0 ? wait.melts : 0;
     const at = walk.middleAt(i, share);

@@ -1,11 +1,11 @@
 import { evenSpline, splineAt } from '../../numeric/spline';
 import { dragPerMetre } from '../../physics/foam/drag';
 import { standingWidth } from '../../physics/foam/standing';
-import type { Evaluation } from '../evaluate';
 import { trailOf } from '../middle';
-import { States } from '../states';
+import { OperatingPointSolver } from '../states';
+import type { Evaluation } from '../evaluation';
 
-/** What the wire of a rig does at any feed, tabled once. Feeds mm/s, slot and lag mm, drag N over the whole foam. */
+/** What the wire of a rig does at any feed, tabled once. Feeds mm/s, kerf and lag mm, drag N over the whole foam. */
 export interface AtFeed {
   /** The feed to lead the longer way at. */
   readonly advised: number;
@@ -27,10 +27,10 @@ const POINTS = 33;
 export function atFeedOf(e: Evaluation, stretch = 1): AtFeed | null {
   const { window, feed, s } = e;
   if (e.off || feed === null || !window.fastest || !window.slowest) return null;
-  const states = new States(s);
+  const states = new OperatingPointSolver(s);
   const fastest = window.fastest.feed * 1000;
   const slowest = window.slowest * 1000;
-  // Slot times feed hardly changes with the feed: that is what is tabled.
+  // Kerf times feed hardly changes with the feed: that is what is tabled.
   const lo = Math.log(Math.min(slowest, feed * 1000) / 6);
   const step = (Math.log(Math.max(fastest, feed * 1000) * 4) - lo) / (POINTS - 1);
   const swept = evenSpline(

@@ -1,6 +1,7 @@
 import { TEMPLATE_CATALOG } from '../../catalog/templateMaterials';
 import { coldStripLength } from '../../physics/foam/coldStrip';
-import type { Finder, PlanDraft } from './findings';
+import type { PlanDraft } from './planDraft';
+import type { Finder } from './planFinder';
 
 const draft = (d: PlanDraft): PlanDraft => d;
 

@@ -2,11 +2,11 @@ import type { Plan } from '../../documents/plan';
 import { GRAVITY as G_N } from '../../physics/heat/loss';
 import { dragCentre, shareForPull } from '../../physics/tension/pulled';
 import { anchorFor, anchoredRatio, armRadius } from '../../physics/shape/taper';
-import type { Evaluation } from '../evaluate';
 import { hungOn, pullOf } from './driven';
 import type { AtFeed } from './heat';
 import { pulledOf } from './pulledWire';
 import type { Pass } from './passes';
+import type { Evaluation } from '../evaluation';
 
 export type MethodNumbers = Record<string, number | string | boolean | null>;
 

@@ -2,7 +2,7 @@ import type { Plan } from '../../documents/plan';
 import { twistOf } from '../../physics/shape/place';
 import type { Pt } from '../../physics/shape/polyline';
 import type { BlankPlan } from './blank';
-import type { End, Wanted } from './ends';
+import type { End, NominalSection } from './nominalSection';
 
 /** Where the template of one end goes on its face, mm: heights over the bench, distances from the front face of the block. */
 export interface Mount {
@@ -29,7 +29,7 @@ export interface MountOff {
 }
 
 /** A mounting sheet: the block on the bench, the section's box in the middle of its height and after its front margin. */
-export function mountOf(plan: Plan, blank: BlankPlan, w: Wanted): Mount {
+export function mountOf(plan: Plan, blank: BlankPlan, w: NominalSection): Mount {
   const size = plan.blank ?? blank.smallest;
   const margin = plan.blank?.marginMm ?? 15;
   const up = size.heightMm / 2 - (blank.box.y0 + blank.box.y1) / 2;

@@ -3,7 +3,7 @@ import type { Pt } from '../../physics/shape/polyline';
 import { planOut } from './template';
 import { testPlan as plan } from './testPlans';
 
-/** A rig pushed near its fastest feed with a slack wire: a lag that shows. */
+/** A rig pushed near its max feed with a slack wire: a lag that shows. */
 const LAGGING = { rig: { cut: { feedMmS: 5.1 }, tension: { setN: 60, setWhen: 'hot' } } };
 
 describe('pace and forecast', () => {
@@ -31,7 +31,7 @@ describe('pace and forecast', () => {
     expect(mean).toBeLessThan(0);
     expect(Math.abs(-mean / ((f * f) / (2 * radius)) - 1)).toBeLessThan(0.12);
   });
-  it('a corner without a wait is cut off by about half the lag, with one hardly', () => {
+  it('a corner without a wait is cut short by about half the lag, with one hardly', () => {
     const t = (tolerance: number) =>
       planOut(plan({ ...flat(box(0.5), 200), ...LAGGING, toleranceMm: tolerance }));
     const at = (x: ReturnType<typeof t>) => {

@@ -4,39 +4,7 @@ import type { AtFeed } from './heat';
 import type { Pass } from './passes';
 import { cornerCut } from './trail';
 import { walkerOf, type Walker } from './walk';
-
-/** Nominal slots of the two ends: those that the templates allow for, mm. */
-export interface Slots {
-  readonly root: number;
-  readonly tip: number;
-}
-
-/** How one way from node to node is led: the feed of the longer end, and whether the tolerance can be met there. */
-export interface Leg {
-  readonly feed: number;
-  readonly seconds: number;
-  readonly root: number;
-  readonly tip: number;
-  readonly slowed: boolean;
-  readonly meets: boolean;
-}
-/** A wait at a node, and what it melts beyond the slot on a side, mm; `vain` where it would melt more than it saves. */
-export interface Wait {
-  readonly node: number;
-  readonly n: number;
-  readonly seconds: number;
-  readonly melts: number;
-  readonly saves: number;
-  readonly vain: boolean;
-}
-export interface Paced {
-  readonly legs: readonly Leg[];
-  readonly waits: readonly Wait[];
-  /** Seconds after the start at which each node is reached and left. */
-  readonly arrive: readonly number[];
-  readonly leave: readonly number[];
-  readonly seconds: number;
-}
+import type { Slots, Leg, Wait, FeedSchedule } from './feedSchedule';
 export interface PaceOptions {
   readonly toleranceMm: number;
   /** Hands wait; motors may wait any time. */
@@ -73,7 +41,7 @@ function deviations(h: AtFeed, w: Slots, root: number, tip: number, curvature: n
  * The pace of a pass: every leg at the advised feed of its longer end, slower (or, where only that helps, faster) within the clean
  * window where the core would leave the tolerance; a wait at a corner that would be cut off beyond it, no longer than 1.5 lags take.
  */
-export function paceOf(pass: Pass, h: AtFeed, w: Slots, o: PaceOptions, base = false): Paced {
+export function paceOf(pass: Pass, h: AtFeed, w: Slots, o: PaceOptions, base = false): FeedSchedule {
   const walk = walkerOf(pass);
   const legs = Array.from({ length: walk.count }, (_, i) => legOf(walk, i, pass, h, w, o, base));
   const waits = base || o.unled ? [] : waitsOf(pass, walk, legs, h, o);

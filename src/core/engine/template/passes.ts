@@ -1,7 +1,8 @@
 import type { Plan } from '../../documents/plan';
 import { arcs, lengthOf, nearest, pointAt, turnAt, type Pt } from '../../physics/shape/polyline';
 import { arcAtShare } from '../../physics/shape/surfaces';
-import { CORNER_DEG, stationShares, type Edges, type End, type Side, type Wanted } from './ends';
+import { CORNER_DEG, stationShares, type Edges } from './ends';
+import type { End, Side, NominalSection } from './nominalSection';
 
 export type PassSide = Side | 'outline' | 'square';
 
@@ -36,7 +37,13 @@ interface Bare {
 }
 
 /** The passes of a plan: top and bottom apart, all round in one, or one straight cut. */
-export function passesOf(plan: Plan, root: Wanted, tip: Wanted, rootEdges: Edges, tipEdges: Edges): Pass[] {
+export function passesOf(
+  plan: Plan,
+  root: NominalSection,
+  tip: NominalSection,
+  rootEdges: Edges,
+  tipEdges: Edges,
+): Pass[] {
   const t = plan.template;
   const one = (side: Side): [Bare, Bare] => {
     const shares = stationShares(plan, root, side);
@@ -53,7 +60,7 @@ export function passesOf(plan: Plan, root: Wanted, tip: Wanted, rootEdges: Edges
 }
 
 /** A surface's edge with the arcs of its stations: the wanted surface's stations, each carried to the nearest place of the edge. */
-function bareOf(w: Wanted, edges: Edges, side: Side, shares: readonly number[], byArc: boolean): Bare {
+function bareOf(w: NominalSection, edges: Edges, side: Side, shares: readonly number[], byArc: boolean): Bare {
   const surface = w[side];
   const edge = edges[side];
   const along = arcs(surface);
@@ -91,7 +98,7 @@ function cornersOf(edge: readonly Pt[]): number[] {
 }
 
 /** One straight cut along the top of the section's box, from the nose's x to the tail's. */
-function straight(w: Wanted, stations: number): Bare {
+function straight(w: NominalSection, stations: number): Bare {
   const y = Math.max(...w.top.map((p) => p[1]));
   const x0 = Math.min(...w.loop.map((p) => p[0]));
   const x1 = Math.max(...w.loop.map((p) => p[0]));
@@ -116,7 +123,7 @@ function around(top: Bare, bottom: Bare): Bare {
 }
 
 /** Both ends of a pass with their lead-in and tail, laid out, and the nodes they share. */
-function joined(plan: Plan, side: PassSide, root: Wanted, tip: Wanted, r: Bare, t: Bare): Pass {
+function joined(plan: Plan, side: PassSide, root: NominalSection, tip: NominalSection, r: Bare, t: Bare): Pass {
   const matched = r.corners.length === t.corners.length;
   const tails = tailsOf(plan, lengthOf(r.points), lengthOf(t.points));
   const marks: { kind: NodeKind; n: number; r: number; t: number }[] = r.stations.map((arc, n) => ({
@@ -173,7 +180,7 @@ function turnsAt(line: readonly Pt[], at: readonly number[]): number[] {
 }
 
 /** Straight pieces before and after an edge: in level along the chord from waste, out along the tail's own direction. */
-function lined(plan: Plan, side: PassSide, w: Wanted, edge: readonly Pt[], tail: number) {
+function lined(plan: Plan, side: PassSide, w: NominalSection, edge: readonly Pt[], tail: number) {
   const lead = plan.template.leadInMm;
   // A level way in and out, whatever the twist: waste stands where the block was set, not where the section turns.
   const laid = w.lay(edge);

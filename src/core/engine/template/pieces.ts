@@ -1,8 +1,8 @@
 import type { Plan } from '../../documents/plan';
 import { heightAt } from '../../physics/shape/surfaces';
 import { arcs, boxOf, pointAt, type Pt } from '../../physics/shape/polyline';
-import type { End, Wanted } from './ends';
 import type { Line, Pass, PassSide } from './passes';
+import type { End, NominalSection } from './nominalSection';
 
 /** A mark on a template: a short line across its edge with a number, or a line of its own. */
 export interface Mark {
@@ -43,7 +43,7 @@ export function bodySide(plan: Plan, side: PassSide): 1 | -1 {
 }
 
 /** The template of one end for one pass. */
-export function pieceOf(plan: Plan, pass: Pass, w: Wanted): TemplatePiece {
+export function pieceOf(plan: Plan, pass: Pass, w: NominalSection): TemplatePiece {
   const line = pass[w.end];
   const laid = w.lay(w.loop);
   const box = boxOf(laid);
@@ -66,7 +66,7 @@ export function pieceOf(plan: Plan, pass: Pass, w: Wanted): TemplatePiece {
 }
 
 /** One pair of pin holes, at the same places for both halves: on the middle of the section, or above the foot of a template on the block. */
-function pinsOf(w: Wanted, foot: number | null): Pt[] {
+function pinsOf(w: NominalSection, foot: number | null): Pt[] {
   const x0 = w.top[0]![0];
   const span = w.top[w.top.length - 1]![0] - x0;
   const at = PINS.map((share): Pt => {
@@ -79,10 +79,10 @@ function pinsOf(w: Wanted, foot: number | null): Pt[] {
   return foot === null ? laid : laid.map(([x]): Pt => [x, foot]);
 }
 
-const middleOf = (w: Wanted): Pt => w.lay(pinsOfMiddle(w))[0]!;
-const pinsOfMiddle = (w: Wanted): Pt[] => [[w.top[0]![0] + 0.36 * w.chord, w.top[0]![1]]];
+const middleOf = (w: NominalSection): Pt => w.lay(pinsOfMiddle(w))[0]!;
+const pinsOfMiddle = (w: NominalSection): Pt[] => [[w.top[0]![0] + 0.36 * w.chord, w.top[0]![1]]];
 
-function marksOf(plan: Plan, pass: Pass, line: Line, w: Wanted, down: 1 | -1): Mark[] {
+function marksOf(plan: Plan, pass: Pass, line: Line, w: NominalSection, down: 1 | -1): Mark[] {
   const along = arcs(line.points);
   const inward = pass.side === 'outline' ? 1 : down === -1 ? -1 : 1;
   const marks: Mark[] = pass.nodes.flatMap((node, i): Mark[] => {

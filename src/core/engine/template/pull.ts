@@ -1,12 +1,12 @@
 import type { Plan } from '../../documents/plan';
 import { GRAVITY as G_N } from '../../physics/heat/loss';
 import { shareForPull } from '../../physics/tension/pulled';
-import type { Evaluation } from '../evaluate';
 import type { AtFeed } from './heat';
 import { pulledOf } from './pulledWire';
-import type { Paced } from './pace';
 import type { Pass } from './passes';
 import { walkerOf } from './walk';
+import type { FeedSchedule } from './feedSchedule';
+import type { Evaluation } from '../evaluation';
 
 /** The force along the way that holds the feed at a station, N: over 0 pulled, under 0 held back; and what the drive gives there. */
 export interface PullAt {
@@ -29,7 +29,7 @@ function given(plan: Plan, ux: number, uy: number): number | null {
 const weight = (plan: Plan) => (plan.bow.hung ? 0 : (plan.bow.massG / 1000) * G_N);
 
 /** The force that holds the feed at each station of a pass: drag at the feed there, and the bow's own weight up or down the slope. */
-export function pullsOf(plan: Plan, pass: Pass, paced: Paced, h: AtFeed, e: Evaluation): PullAt[] {
+export function pullsOf(plan: Plan, pass: Pass, paced: FeedSchedule, h: AtFeed, e: Evaluation): PullAt[] {
   const walk = walkerOf(pass);
   const pulled = pulledOf(e);
   return pass.nodes.flatMap((node, i): PullAt[] => {

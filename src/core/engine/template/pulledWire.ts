@@ -1,5 +1,5 @@
 import type { Pulled } from '../../physics/tension/pulled';
-import type { Evaluation } from '../evaluate';
+import type { Evaluation } from '../evaluation';
 
 /** The wire over the span of a plan's foam as something pulled. */
 export function pulledOf(e: Evaluation): Pulled {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { planSchema } from '../../documents/plan';
 import { templatesSchema } from '../../documents/templates';
-import { runVerb } from '../verbs';
+import { runVerb } from '../../edge/verbs';
 import { testPlan } from './testPlans';
 
 const point = fc.tuple(

@@ -1,13 +1,14 @@
-import { forecastOf, type Foreseen } from './forecast';
+import { forecastOf, type ProfileDeviation } from './forecast';
 import type { AtFeed } from './heat';
-import { paceOf, type PaceOptions, type Paced, type Slots } from './pace';
+import { paceOf, type PaceOptions } from './pace';
 import type { Pass } from './passes';
+import type { FeedSchedule, Slots } from './feedSchedule';
 
 /** Rounds in which legs whose forecast left the tolerance are given less of it, and how much less each time. */
 const ROUNDS = 3;
 const LESS = 0.8;
 
-const most = (f: Foreseen) => Math.max(Math.abs(f.root), Math.abs(f.middle), Math.abs(f.tip));
+const most = (f: ProfileDeviation) => Math.max(Math.abs(f.root), Math.abs(f.middle), Math.abs(f.tip));
 
 /**
  * The pace of a pass with its forecast. The pace goes by an estimate for steady going; where the forecast shows that the middle,
@@ -19,7 +20,7 @@ export function pacedAndForeseen(
   h: AtFeed,
   slots: Slots,
   o: PaceOptions,
-): { paced: Paced; forecast: Foreseen[] } {
+): { paced: FeedSchedule; forecast: ProfileDeviation[] } {
   const shares = new Map<number, number>();
   for (let round = 0; ; round++) {
     const paced = paceOf(pass, h, slots, { ...o, shares });

@@ -33,7 +33,7 @@ describe('a swept piece', () => {
   }); // prettier-ignore
 });
 
-describe('blocks and slots', () => {
+describe('blocks and spar slots', () => {
   const blank = { lengthMm: 700, widthMm: 260, heightMm: 60 };
   it('a block longer than the piece is to be parted first, and is fine once it is', () => {
     const plan = planOut(testPlan({ blank }));

@@ -1,6 +1,6 @@
 import type { Plan } from '../../documents/plan';
 import { boxOf } from '../../physics/shape/polyline';
-import type { Wanted } from './ends';
+import type { NominalSection } from './nominalSection';
 
 /** How the wire lies across a swept piece: degrees from the normal of the faces, and 1/cos of them. */
 export interface Slant {
@@ -15,8 +15,8 @@ const SQUARE_DEG = 2;
  * The mean slant of the wire over a piece, from the middles of its ends. Along the feed in the plane of a face the kerf is w/cos Λ,
  * and the foam in the wire's way (with it the pull) is wider by as much.
  */
-export function slantOf(plan: Plan, root: Wanted, tip: Wanted): Slant {
-  const middle = (w: Wanted) => {
+export function slantOf(plan: Plan, root: NominalSection, tip: NominalSection): Slant {
+  const middle = (w: NominalSection) => {
     const b = boxOf(w.lay(w.loop));
     return (b.x0 + b.x1) / 2;
   };

@@ -1,3 +1,4 @@
+import { toldTemplates } from '../../words/told';
 import { describe, expect, it } from 'vitest';
 import { templatesSchema } from '../../documents/templates';
 import { melt } from '../../physics/foam/melt';
@@ -7,7 +8,7 @@ import { selfCrossing } from '../../physics/shape/crossing';
 import { FOAMS } from '../../catalog/foams';
 import { merge } from '../merge';
 import { solve } from '../solve';
-import { runVerb } from '../verbs';
+import { runVerb } from '../../edge/verbs';
 import { mountOff, skewOf } from './mount';
 import { testPlan } from './testPlans';
 import { planOut, template } from './template';
@@ -15,8 +16,8 @@ import { planOut, template } from './template';
 const plan = testPlan;
 
 describe('allowance of the ends', () => {
-  it('each end has the slot that `solve` gives at its own feed, and grows by half of what it is over the wire', () => {
-    const t = template(plan());
+  it('each end has the kerf that `solve` gives at its own feed, and grows by half of what it is over the wire', () => {
+    const t = toldTemplates(template(plan()));
     expect(templatesSchema.parse(t)).toEqual(t);
     for (const e of t.ends) {
       const there = solve(merge(plan().rig, { cut: { feedMmS: e.feedMmS! } }));
@@ -77,7 +78,7 @@ describe('stations, time and templates', () => {
           expect(selfCrossing(p.pieces[end].outline), JSON.stringify(over)).toBeNull();
     }
   });
-  it('a slot comes out as wide as it was asked for: its template is narrower by what the wire melts', () => {
+  it('a kerf comes out as wide as it was asked for: its template is narrower by what the wire melts', () => {
     const t = planOut(plan({ template: { slots: [{ at: 0.4, widthMm: 10, depthMm: 5, side: 'top' }] } }));
     const root = t.passes.find((p) => p.pass.side === 'top')!.pass.root.points;
     const floor = Math.min(...root.filter((p) => Math.abs(p[0] - 72) < 6).map((p) => p[1])) + 1;

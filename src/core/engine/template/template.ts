@@ -1,53 +1,25 @@
 import type { Plan } from '../../documents/plan';
-import type { TemplatesDocument } from '../../documents/templates';
-import { allowance, type Allowance } from '../../physics/shape/allowance';
+import type { TemplatesDocument, TemplatesFigures } from '../../documents/templates';
+import { allowance } from '../../physics/shape/allowance';
 import { arcs, pointAt } from '../../physics/shape/polyline';
-import { planFindingWords } from '../../words/plan';
-import { METRIC_SAY } from '../../words/say';
-import { evaluate, type Evaluation } from '../evaluate';
+import { evaluate } from '../evaluate';
 import { merge } from '../merge';
-import { timesOf, type Times } from '../times';
-import { blankOf, type BlankPlan } from './blank';
-import { CORNER_DEG, edgesOf, wantedOf, type End, type Wanted } from './ends';
+import { timesOf } from '../times';
+import { blankOf } from './blank';
+import { CORNER_DEG, edgesOf, wantedOf } from './ends';
 import { drivenFeed, pullOf } from './driven';
-import { planFindings, type PlanDraft } from './findings';
-import type { Foreseen } from './forecast';
+import { planFindings } from './findings';
 import { atFeedOf, type AtFeed } from './heat';
-import { edgeLength, methodOf, type MethodNumbers } from './method';
-import { mountOf, type Mount } from './mount';
+import { edgeLength, methodOf } from './method';
+import { mountOf } from './mount';
 import { pacedAndForeseen } from './settle';
-import type { Paced, Slots } from './pace';
 import { passesOf, type Pass } from './passes';
-import { pieceOf, type TemplatePiece } from './pieces';
-import { pullsOf, type PullAt } from './pull';
-import { slantOf, type Slant } from './slant';
-
-/** One pass worked out: its templates, pace, pull and forecast. */
-export interface PassPlan {
-  readonly pass: Pass;
-  readonly pieces: { readonly root: TemplatePiece; readonly tip: TemplatePiece };
-  readonly paced: Paced | null;
-  readonly pulls: readonly PullAt[];
-  readonly forecast: readonly Foreseen[];
-}
-/** Everything that comes of a plan. mm, s, N. */
-export interface TemplatePlan {
-  readonly plan: Plan;
-  readonly wanted: Readonly<Record<End, Wanted>>;
-  readonly feed: Readonly<Record<End, number | null>>;
-  readonly slot: Readonly<Record<End, number | null>>;
-  readonly grows: Readonly<Record<End, Allowance>>;
-  readonly passes: readonly PassPlan[];
-  readonly seconds: number | null;
-  readonly method: MethodNumbers;
-  readonly blank: BlankPlan;
-  readonly mounts: Readonly<Record<End, Mount>>;
-  readonly heat: AtFeed | null;
-  readonly slant: Slant;
-  readonly evaluation: Evaluation;
-  readonly times: Times | null;
-  readonly findings: readonly PlanDraft[];
-}
+import { pieceOf } from './pieces';
+import { pullsOf } from './pull';
+import { slantOf } from './slant';
+import type { End } from './nominalSection';
+import type { Slots } from './feedSchedule';
+import type { PassPlan, TemplatePlan } from './templatePlan';
 
 /** Works a plan out: allowance at each end by its own feed, templates, pace, pull, forecast, blank. Pure. */
 export function planOut(plan: Plan): TemplatePlan {
@@ -62,7 +34,7 @@ export function planOut(plan: Plan): TemplatePlan {
   const rig = runs === null ? slanted : merge(slanted, { cut: { feedMmS: runs } });
   const e = runs === null ? set : evaluate(rig);
   const h = atFeedOf(e, slant.stretch);
-  // Ways of the bare sections give the feeds, the feeds the slots, the slots the templates.
+  // Ways of the bare sections give the feeds, the feeds the kerfs, the kerfs the templates.
   const none = { root: edgesOf(wanted.root, NONE), tip: edgesOf(wanted.tip, NONE) };
   const bare = passesOf(plan, wanted.root, wanted.tip, none.root, none.tip);
   const feed = feedsOf(bare, h);
@@ -160,7 +132,7 @@ export function worstOf(t: Pick<TemplatePlan, 'passes'>, where: 'root' | 'middle
 }
 
 /** What was worked out as a document. */
-export function writtenTemplates(t: TemplatePlan): TemplatesDocument {
+export function writtenTemplates(t: TemplatePlan): TemplatesFigures {
   return {
     format: 'upwind-rod/templates',
     version: 1,
@@ -199,12 +171,11 @@ export function writtenTemplates(t: TemplatePlan): TemplatesDocument {
       code: f.code,
       level: f.level,
       values: { ...f.values },
-      text: planFindingWords(f.code, f.values, METRIC_SAY).text,
     })),
   };
 }
 
 /** `rod template`: a plan in, its templates out. */
-export function template(plan: Plan): TemplatesDocument {
+export function template(plan: Plan): TemplatesFigures {
   return writtenTemplates(planOut(plan));
 }

@@ -3,16 +3,17 @@ import type { TemplatesDocument } from '../../documents/templates';
 import type { Allowance } from '../../physics/shape/allowance';
 import type { Pt } from '../../physics/shape/polyline';
 import type { BlankPlan } from './blank';
-import type { End } from './ends';
-import type { PlanDraft } from './findings';
-import type { Foreseen } from './forecast';
+import type { ProfileDeviation } from './forecast';
 import { taperOf, type MethodNumbers } from './method';
 import type { Mount } from './mount';
-import type { Leg, Wait } from './pace';
 import type { Line, Node, PassSide } from './passes';
 import type { TemplatePiece } from './pieces';
 import type { PullAt } from './pull';
-import { worstOf, type TemplatePlan } from './template';
+import { worstOf } from './template';
+import type { End } from './nominalSection';
+import type { Leg, Wait } from './feedSchedule';
+import type { PlanDraft } from './planDraft';
+import type { TemplatePlan } from './templatePlan';
 
 type Both<T> = Readonly<Record<End, T>>;
 
@@ -27,7 +28,7 @@ export interface PassView {
   readonly legs: readonly Leg[];
   readonly waits: readonly Wait[];
   readonly pulls: readonly PullAt[];
-  readonly forecast: readonly Foreseen[];
+  readonly forecast: readonly ProfileDeviation[];
 }
 /** Everything that comes of a plan as plain data, to cross from a worker to a page. mm, s, N, g. */
 export interface PlanView {

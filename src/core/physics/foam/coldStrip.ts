@@ -1,7 +1,7 @@
 import { coolEndLength } from '../time/coolEnd';
 import { fluxAcrossSlot } from './flux';
 
-/** A wire in its slot beside a template that chills it. SI, °C. */
+/** A wire in its kerf beside a template that chills it. SI, °C. */
 export interface Chilled {
   readonly diameter: number;
   readonly emissivity: number;

@@ -6,7 +6,7 @@ const scratch: Air = { k: 0, nu: 0, alpha: 0 };
 export const LEAST_GAP = 1.02;
 
 /**
- * Heat in W/m that a wire at `wireC` gives across the air in its slot of width w (m):
+ * Heat in W/m that a wire at `wireC` gives across the air in its kerf of width w (m):
  * 2π·k_air(T̄)·(Tw−T_flow)/ln(w/d) + ε·σ·π·d·(Tw⁴−T_flow⁴), w/d no less than 1.02.
  * Conduction between concentric cylinders (Incropera & DeWitt §3.3) and radiation; 0 at T_flow, rising with wireC.
  */

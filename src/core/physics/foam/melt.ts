@@ -25,17 +25,17 @@ export function melt(foam: FoamHeat, density: number, tuning: number, airC: numb
   };
 }
 
-/** Full width in m of the slot for heat q W/m at feed v m/s: w = 4aY(Q)/v. */
+/** Full width in m of the kerf for heat q W/m at feed v m/s: w = 4aY(Q)/v. */
 export function slotWidth(m: Melt, q: number, feed: number): number {
   return (4 * m.diffusivity * slotHalfWidth(q / m.unitHeat)) / feed;
 }
 
-/** Feed in m/s at which heat q W/m melts a slot of full width w metres. */
+/** Feed in m/s at which heat q W/m melts a kerf of full width w metres. */
 export function feedForSlot(m: Melt, q: number, width: number): number {
   return (4 * m.diffusivity * slotHalfWidth(q / m.unitHeat)) / width;
 }
 
-/** Heat in W/m that melts a slot of full width w metres at feed v m/s. */
+/** Heat in W/m that melts a kerf of full width w metres at feed v m/s. */
 export function heatForSlot(m: Melt, width: number, feed: number): number {
   return m.unitHeat * heatForHalfWidth((width * feed) / (4 * m.diffusivity));
 }

@@ -44,8 +44,8 @@ const LN_Y = (() => {
 })();
 
 /**
- * Dimensionless half-width Y of the slot that a moving line heat source melts, from the dimensionless heat
- * Q = q/(2π·k·ΔT); the slot is w = 4aY/v. Q ≥ 0; 0 gives 0.
+ * Dimensionless half-width Y of the kerf that a moving line heat source melts, from the dimensionless heat
+ * Q = q/(2π·k·ΔT); the kerf is w = 4aY/v. Q ≥ 0; 0 gives 0.
  * Exact relation from Rosenthal's moving line source (1946; Carslaw & Jaeger §10.7) at the isotherm's widest point,
  * tabled once as a spline of ln Y on ln Q (within 1e-6); below Q = 0.02 and above 3e4 its limits.
  */
@@ -56,7 +56,7 @@ export function slotHalfWidth(q: number): number {
   return Math.exp(splineAt(LN_Y, Math.log(q)));
 }
 
-/** The dimensionless heat Q whose slot has half-width Y > 0; inverse of {@link slotHalfWidth}. */
+/** The dimensionless heat Q whose kerf has half-width Y > 0; inverse of {@link slotHalfWidth}. */
 export function heatForHalfWidth(y: number): number {
   const most = (2 * y) / (MELTING_EFFICIENCY * Math.PI);
   if (most > 3e4) return most;

@@ -1,6 +1,6 @@
 /** What of a template decides how much it must be larger or smaller than what is wanted. */
 export interface Riding {
-  /** Slot and wire, one unit. */
+  /** Kerf and wire, one unit. */
   readonly slot: number;
   readonly diameter: number;
   /** The piece that holds the template's pins. */
@@ -19,11 +19,11 @@ export interface Allowance {
 }
 
 /**
- * Allowance of a pair of templates for the slot. Half of what the slot is wider than the wire, h = (w − d)/2, is melted behind the
+ * Allowance of a pair of templates for the kerf. Half of what the kerf is wider than the wire, h = (w − d)/2, is melted behind the
  * edge the wire rides on. Pinned to the core each edge grows by h (inside a shape it shrinks by h). Pinned to the bottom of the block,
- * the wire lying on the upper edge of both: cut below first, the core sinks by its own slot and nothing is lost, it lies h low; cut
- * above first, it would be a whole w thinner: the top grows by h, the bottom by w − h. A slot no wider than the wire: 0.
- * Source: PHYSICS section 3, ours: the geometry of the slot.
+ * the wire lying on the upper edge of both: cut below first, the core sinks by its own kerf and nothing is lost, it lies h low; cut
+ * above first, it would be a whole w thinner: the top grows by h, the bottom by w − h. A kerf no wider than the wire: 0.
+ * Source: PHYSICS section 3, ours: the geometry of the kerf.
  */
 export function allowance(r: Riding): Allowance {
   const half = Math.max(0, r.slot - r.diameter) / 2;

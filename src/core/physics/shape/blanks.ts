@@ -1,9 +1,9 @@
-/** Pieces of a width that a board of a width gives, a slot of w between them: floor((W + w)/(c + w)). */
+/** Pieces of a width that a board of a width gives, a kerf of w between them: floor((W + w)/(c + w)). */
 export function piecesAcross(board: number, piece: number, slot: number): number {
   return Math.max(0, Math.floor((board + slot) / (piece + slot) + 1e-9));
 }
 
-/** Width that two tapered blanks head to tail take: root and tip side by side, two slots and a margin. */
+/** Width that two tapered blanks head to tail take: root and tip side by side, two kerfs and a margin. */
 export function headToTail(root: number, tip: number, slot: number, margin: number): number {
   return root + tip + 2 * slot + margin;
 }

@@ -49,7 +49,7 @@ export function leavable(loop: readonly Pt[], r: number): Pt[] {
   return grow(grow(loop, r), -r);
 }
 
-/** A loop less another: a slot taken out of a section. The largest piece is kept. */
+/** A loop less another: a spar slot taken out of a section. The largest piece is kept. */
 export function without(loop: readonly Pt[], cut: readonly Pt[]): Pt[] {
   const kept = largest(
     clipped(() => Clipper.differenceD([toPath(loop)], [toPath(cut)], FillRule.NonZero, DECIMALS)),

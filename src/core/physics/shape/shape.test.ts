@@ -59,7 +59,7 @@ describe('worked values of PHYSICS section 11.8', () => {
     expect(arcAtShare(top, 0.1) / 0.1).toBeCloseTo(1.16, 2);
     expect(arcAtShare(top, 0.02) / 0.02).toBeCloseTo(1.62, 2);
   });
-  it('bulge: slots 0.774 and 1.462, 1.038 at the mean feed: 0.040 a side', () => {
+  it('bulge: kerfs 0.774 and 1.462, 1.038 at the mean feed: 0.040 a side', () => {
     expect(taperBulge(0.774, 1.462, 1.038)).toBeCloseTo(0.04, 3);
   });
 });
@@ -150,7 +150,7 @@ describe('allowance', () => {
     expect(upper.loss).toBe(1.2);
     expect(upper.top + upper.bottom).toBeCloseTo(1.2, 12);
   });
-  it('a slot no wider than the wire grows nothing', () => {
+  it('a kerf no wider than the wire grows nothing', () => {
     for (const slot of [0, 0.3, 0.5]) expect(allowance({ ...base, slot })).toMatchObject({ top: 0, bottom: 0 });
   });
 });

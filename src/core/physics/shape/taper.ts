@@ -35,8 +35,8 @@ export function stretchAcross(span: number, across: number): number {
 }
 
 /**
- * How much fuller the middle of a taper is than the mean of its ends, a side: along the span feeds run linearly, slots as 1/v do not:
- * (mean of the two slots − slot at the mean feed)/2.
+ * How much fuller the middle of a taper is than the mean of its ends, a side: along the span feeds run linearly, kerfs as 1/v do not:
+ * (mean of the two kerfs − kerf at the mean feed)/2.
  */
 export function taperBulge(rootSlot: number, tipSlot: number, meanSlot: number): number {
   return (0.5 * (rootSlot + tipSlot) - meanSlot) / 2;

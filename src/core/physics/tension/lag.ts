@@ -24,6 +24,10 @@ export function cornerWait(lagM: number, feed: number, byHand: boolean, toleranc
 }
 
 /** Energy let go where a wire under tension breaks, J: T²/(2k_s) in what holds it, T²L/(2EA) in the wire. N, N/m, N/m. */
-export function letGo(pull: number, holderRate: number, wireRate: number): { holder: number; wire: number } {
+export function storedElasticEnergy(
+  pull: number,
+  holderRate: number,
+  wireRate: number,
+): { holder: number; wire: number } {
   return { holder: (pull * pull) / (2 * holderRate), wire: (pull * pull) / (2 * wireRate) };
 }

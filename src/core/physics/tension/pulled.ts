@@ -8,7 +8,7 @@ export interface Pulled {
   readonly width: number;
 }
 
-/** Shares of the fastest feed that are looked through: past the last everything is crushed. */
+/** Shares of the max feed that are looked through: past the last everything is crushed. */
 const RANGE = [0.01, 20] as const;
 
 /** Pull in N that holds a feed of r × the fastest: F′(r)·b. Source: PHYSICS section 6, ours; good to a factor of two. */
@@ -17,7 +17,7 @@ export function pullFor(p: Pulled, r: number): number {
 }
 
 /**
- * Share r of the fastest feed at which a pull (N, guide friction already taken off) is balanced by the drag; 0 with no pull,
+ * Share r of the max feed at which a pull (N, guide friction already taken off) is balanced by the drag; 0 with no pull,
  * null where it is more than any feed takes: the bow runs away. F′ rises all the way, so it is inverted.
  */
 export function shareForPull(p: Pulled, pull: number): number | null {
@@ -29,7 +29,7 @@ export function shareForPull(p: Pulled, pull: number): number | null {
 
 /**
  * Where a cord should take the bow so that both ends move together: the drag's middle ∫F′x dx/∫F′dx over the foam, m from its
- * first face, for shares r0 and r1 of the fastest feed at its two faces (linear between). Simpson, 64 strips.
+ * first face, for shares r0 and r1 of the max feed at its two faces (linear between). Simpson, 64 strips.
  */
 export function dragCentre(p: Pulled, r0: number, r1: number): number {
   const n = 64;

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { dragPerMetre } from '../foam/drag';
 import { eulerLoad, pivotedBow, rectangleInertia, uFrameRate } from './frame';
 import { growth } from './growth';
-import { cornerWait, lag, letGo } from './lag';
+import { cornerWait, lag, storedElasticEnergy } from './lag';
 import { pullAt, stretchAt, takeUpAt } from './holder';
 import { ballast, dragCentre, hangAt, hookShift, pullFor, shareForPull } from './pulled';
 import { pluckHz, pullOfPitch, yieldHz } from './pluck';
@@ -132,7 +132,7 @@ describe('growth, slack, lag', () => {
     expect(cornerWait(0.00004, 0.003, false, 0)).toBe(0);
   });
   it('on a break nearly all of it is in the spring', () => {
-    const { holder, wire } = letGo(67, 1500, wireStiffness(193e9, 3.17e-7, 1.3));
+    const { holder, wire } = storedElasticEnergy(67, 1500, wireStiffness(193e9, 3.17e-7, 1.3));
     expect(holder / (holder + wire)).toBeGreaterThan(0.95);
   });
 });
@@ -175,7 +175,7 @@ describe('the path of the middle', () => {
     const near = trailingPath(trail(r, f), ends, dt, f).map((p) => Math.hypot(p.x, p.y));
     return Math.min(...near) / f;
   };
-  it.each([0.5, 0.7, 0.9, 1.3])('a right angle without a wait is cut off by 0.47 of the lag (r %d)', (r) => {
+  it.each([0.5, 0.7, 0.9, 1.3])('a right angle without a wait is cut short by 0.47 of the lag (r %d)', (r) => {
     expect(cornerCut(r, 0)).toBeGreaterThan(0.44);
     expect(cornerCut(r, 0)).toBeLessThan(0.52);
   });

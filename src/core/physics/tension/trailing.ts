@@ -6,7 +6,7 @@ export interface Point {
   readonly y: number;
 }
 
-/** What the middle's pace depends on: 10 % stress Pa, diameter m, fastest feed m/s, and N of restoring pull a metre of lag, over the foam's width. */
+/** What the middle's pace depends on: 10 % stress Pa, diameter m, max feed m/s, and N of restoring pull a metre of lag, over the foam's width. */
 export interface Trail {
   readonly stress10: number;
   readonly diameter: number;
@@ -15,7 +15,7 @@ export interface Trail {
   readonly stiffness: number;
 }
 
-/** Paces over this many times the fastest feed are all one: torn. */
+/** Paces over this many times the max feed are all one: torn. */
 const MOST = 100;
 
 /**

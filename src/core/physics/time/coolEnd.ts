@@ -1,5 +1,5 @@
 /**
- * Length in m over which the cool end of a wire reaches: λ = √(k·A/(dQ/dT)), k W/(m·K), A m², dQ/dT W/(m·K).
+ * Length in m over which the unheated end of a wire reaches: λ = √(k·A/(dQ/dT)), k W/(m·K), A m², dQ/dT W/(m·K).
  * 95 % of the rise is reached after 3λ. Source: fin equation, Incropera & DeWitt §3.6.
  */
 export function coolEndLength(conductivity: number, area: number, lossSlope: number): number {

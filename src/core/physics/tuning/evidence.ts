@@ -10,7 +10,7 @@ export type Evidence =
       readonly h: number;
     };
 
-/** One sd of a timed fastest feed, of a slot seen, and of a grade's edge, as logarithms. Ours, no source. */
+/** One sd of a timed max feed, of a kerf seen, and of a grade's edge, as logarithms. Ours, no source. */
 export const FEED_SD = 0.15;
 export const SLOT_SD = 0.25;
 export const GRADE_SD = 0.3;

@@ -21,7 +21,7 @@ type Seen = Extract<Evidence, { kind: 'seen' }>;
 
 /**
  * Prior × likelihoods of θ (N(0, 0.35²)), ψ (N(0, 0.5²)) and χ (N(0, 0.2²), `eyeSd`), mean and sd by sums over a grid. Exact and
- * independent of order. With timed feeds only it is the conjugate normal result. A timed feed or slot over 4·√(sd²+σ²) from the mean of all the others is set aside, the
+ * independent of order. With timed feeds only it is the conjugate normal result. A timed feed or kerf over 4·√(sd²+σ²) from the mean of all the others is set aside, the
  * farthest first, until none is; grades never are. Relation: Bayes; numbers are ours, no source.
  */
 export function posterior(evidence: readonly Evidence[], eyeSd = EYE_PRIOR_SD): Posterior {

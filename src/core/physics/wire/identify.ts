@@ -1,7 +1,7 @@
 import { ALLOY_IDS, ALLOYS, type AlloyId } from '../../catalog/alloys';
 import { AWG_RANGE } from '../../catalog/gauges';
 import { metalArea } from './area';
-import { awgDiameter } from './awg';
+import { awgDiameter } from '../../units/awg';
 import { resistancePerMetre } from './resistance';
 
 /** An alloy and gauge that a measured wire could be; `off` is how far its ohms a metre lie off, as a share. */

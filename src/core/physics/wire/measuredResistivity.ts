@@ -1,5 +1,5 @@
 import type { Curve } from '../../numeric/table';
-import { along } from '../../numeric/table';
+import { interpolateLinear } from '../../numeric/table';
 
 /**
  * Resistivity at 20 °C, Ω·m, of a wire whose resistance was measured cold: R·A/(L·Ct(airC)).
@@ -13,5 +13,5 @@ export function measuredResistivity(
   ct: Curve,
   airC: number,
 ): number {
-  return (ohm * area) / (length * along(ct, airC));
+  return (ohm * area) / (length * interpolateLinear(ct, airC));
 }

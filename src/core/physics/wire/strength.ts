@@ -1,5 +1,5 @@
 import type { Alloy } from '../../catalog/alloys';
-import { along } from '../../numeric/table';
+import { interpolateLinear } from '../../numeric/table';
 
 /**
  * Tensile strength in Pa of an alloy's wire of strand diameter δ metres at `tempC`.
@@ -7,8 +7,8 @@ import { along } from '../../numeric/table';
  * Source: size law Shigley, Mechanical Engineering Design, table 10-4; hot values from memory.
  */
 export function tensileStrength(alloy: Alloy, strandDiameter: number, tempC: number): number {
-  const hot = along(alloy.strength, tempC) * 1e6;
+  const hot = interpolateLinear(alloy.strength, tempC) * 1e6;
   if (!alloy.sizeLaw) return hot;
   const s20 = alloy.sizeLaw.a / (strandDiameter * 1000) ** alloy.sizeLaw.m;
-  return (hot * s20) / along(alloy.strength, 20);
+  return (hot * s20) / interpolateLinear(alloy.strength, 20);
 }

@@ -52,12 +52,12 @@ describe('a wire measured', () => {
   });
 });
 
-describe('room and cool ends', () => {
+describe('room and unheated ends', () => {
   it('95 % of the rise is reached after three times the reach', () => {
     expect((coolEndTemperature(320, 20, 3, 1) - 20) / 300).toBeCloseTo(0.95, 2);
     expect(coolEndTemperature(320, 20, 0, 1)).toBe(20);
   });
-  it('a cool end of usual wire reaches 4–7 mm', () => {
+  it('a unheated end of usual wire reaches 4–7 mm', () => {
     const reach = coolEndLength(ALLOYS['nicr-80'].conductivity, metalArea(0.455e-3, 1), 0.15) * 1000;
     expect(reach).toBeGreaterThan(3.5);
     expect(reach).toBeLessThan(7);

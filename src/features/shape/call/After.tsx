@@ -224,7 +224,7 @@ function Ridges(p: { view: PlanView; ridges: RunEvent['ridges']; set: (r: RunEve
           className="quiet"
           onClick={() => p.set(p.ridges.filter((_, k) => k !== i))}
         >
-          {SIDE_NAMES[r.side].toLowerCase()} {r.station}: take out
+          {SIDE_NAMES[r.side].toLowerCase()} {r.station}: delete
         </button>
       ))}
     </fieldset>

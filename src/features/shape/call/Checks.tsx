@@ -34,7 +34,7 @@ export function Checks(p: {
       )}
       <p>
         {p.view.passes.length} pass{p.view.passes.length === 1 ? '' : 'es'}, {say(time, 'time')} with their
-        tails; stations 0 to {p.view.plan.template.stations}, each the same number at both ends.
+        lead-outs; stations 0 to {p.view.plan.template.stations}, each the same number at both ends.
       </p>
       <div data-plain className={css.checks}>
         {all.map((id) => (

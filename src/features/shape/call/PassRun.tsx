@@ -74,7 +74,7 @@ export function PassRun(p: {
       : !node
         ? 'off'
         : node.kind === 'out'
-          ? 'tail'
+          ? 'lead-out'
           : String(node.n);
   const until = wait
     ? sheet.leave[wait.node]! - state.place

@@ -134,7 +134,7 @@ function Warm({
       <p className={css.figure}>{left === null ? whole : Math.max(0, left)} s</p>
       <p>
         It should settle at {say(view.wireC, 'temperature')}; no smoke in air. Check the meter, and that the
-        pull is still set.
+        tension is still set.
       </p>
       {left === null ? (
         <button type="button" className={css.big} onClick={() => (onPower(), setLeft(whole))}>

@@ -5,7 +5,7 @@ export const CHECKS = {
   glasses: 'Glasses and sleeves on, a glove for the hand by the wire, an extinguisher at hand',
   blank: 'The blank lies still: weights on it, bow and wire clear the bench',
   templates: 'Templates pinned, parallel and at their heights; edges smooth',
-  pull: 'The pull is set and the wire straight',
+  pull: 'The tension is set and the wire straight',
 } as const;
 export type CheckId = keyof typeof CHECKS;
 /** Without heat only these matter. */

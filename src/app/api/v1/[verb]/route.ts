@@ -1,4 +1,4 @@
-import { VERBS, type Verb } from '@/core/engine/verbs';
+import { VERBS, type Verb } from '@/core/edge/verbs';
 import { refusal, route } from '@/server/http';
 import { verbRequest } from '@/server/verbs';
 

@@ -4,7 +4,7 @@ import { Tension } from '@/features/tension/Tension';
 import { listPulls } from '@/server/pulls';
 import { openRig } from '@/server/rigs';
 
-export const metadata: Metadata = { title: 'Set the pull' };
+export const metadata: Metadata = { title: 'Set the tension' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;

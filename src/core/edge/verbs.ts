@@ -1,16 +1,17 @@
 import type { z } from 'zod';
+import { toldAdvice, toldMatch, toldNeed, toldTemplates } from '../words/told';
 import { faultsOf, type DocumentFault } from '../documents/faults';
-import { drawerSchema } from '../documents/drawer';
-import { logSchema } from '../documents/log';
+import { drawerSchema, type Drawer } from '../documents/drawer';
+import { logSchema, type Log } from '../documents/log';
 import { readNeedRig, type NeedRig } from '../documents/need';
-import { rigSchema } from '../documents/rig';
-import { planSchema } from '../documents/plan';
-import { match } from './match/match';
+import { rigSchema, type Rig } from '../documents/rig';
+import { planSchema, type Plan } from '../documents/plan';
+import { match } from '../engine/match/match';
 import { CoreFault } from '../numeric/fault';
-import { need } from './needOf';
-import { solve } from './solve';
-import { template } from './template/template';
-import { tune } from './advise';
+import { need } from '../engine/needOf';
+import { readingOf } from './readingOf';
+import { template } from '../engine/template/template';
+import { tune } from '../engine/advise';
 
 export const VERBS = ['solve', 'need', 'match', 'tune', 'template'] as const;
 export type Verb = (typeof VERBS)[number];
@@ -34,17 +35,17 @@ function bySchema<T>(schema: z.ZodType<T>) {
 const work = <T>(w: Work<T>): Work<unknown> => w as Work<unknown>;
 
 const WORK: Record<Verb, Work<unknown>> = {
-  solve: work({ read: bySchema(rigSchema), run: solve }),
+  solve: work<Rig>({ read: bySchema(rigSchema), run: (rig) => readingOf(rig) }),
   need: work<NeedRig>({
     read: (doc) => {
       const read = readNeedRig(doc);
       return read.ok ? { data: read.data } : { faults: read.faults };
     },
-    run: ({ rig, powered }) => need(rig, powered),
+    run: ({ rig, powered }) => toldNeed(need(rig, powered)),
   }),
-  match: work({ read: bySchema(drawerSchema), run: match }),
-  tune: work({ read: bySchema(logSchema), run: tune }),
-  template: work({ read: bySchema(planSchema), run: template }),
+  match: work<Drawer>({ read: bySchema(drawerSchema), run: (drawer) => toldMatch(match(drawer)) }),
+  tune: work<Log>({ read: bySchema(logSchema), run: (log) => toldAdvice(tune(log), log.rig) }),
+  template: work<Plan>({ read: bySchema(planSchema), run: (plan) => toldTemplates(template(plan)) }),
 };
 
 /** Documents of a call, read; `many` where they came as an array. */
@@ -75,7 +76,7 @@ export function runVerb(verb: Verb, input: unknown): Answer {
     try {
       output.push(WORK[verb].run(doc));
     } catch (e) {
-      // What only the work itself can find: a skin thicker than the section, a slot deeper than it.
+      // What only the work itself can find: a skin thicker than the section, a spar slot deeper than it.
       if (!(e instanceof CoreFault)) throw e;
       const path = read.many ? inArray(i, e.field) : e.field;
       return { ok: false, faults: [{ path, rule: e.code, message: e.rule }] };

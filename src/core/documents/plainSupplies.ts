@@ -1,5 +1,5 @@
-import type { ControlKind } from '../documents/control';
-import type { Supply, SupplyKind } from '../documents/supply';
+import type { ControlKind } from './control';
+import type { Supply, SupplyKind } from './supply';
 
 /** A supply of a kind as it is commonly sold, generic, with the control that usually comes with it. */
 export interface PlainSupply {

@@ -1,0 +1,43 @@
+import type { Plan } from '../../documents/plan';
+import type { Allowance } from '../../physics/shape/allowance';
+import type { Times } from '../times';
+import type { BlankPlan } from './blank';
+import type { ProfileDeviation } from './forecast';
+import type { AtFeed } from './heat';
+import type { MethodNumbers } from './method';
+import type { Mount } from './mount';
+import type { Pass } from './passes';
+import type { TemplatePiece } from './pieces';
+import type { PullAt } from './pull';
+import type { Slant } from './slant';
+import type { End, NominalSection } from './nominalSection';
+import type { FeedSchedule } from './feedSchedule';
+import type { PlanDraft } from './planDraft';
+import type { Evaluation } from '../evaluation';
+/** One pass worked out: its templates, pace, pull and forecast. */
+export interface PassPlan {
+  readonly pass: Pass;
+  readonly pieces: { readonly root: TemplatePiece; readonly tip: TemplatePiece };
+  readonly paced: FeedSchedule | null;
+  readonly pulls: readonly PullAt[];
+  readonly forecast: readonly ProfileDeviation[];
+}
+
+/** Everything that comes of a plan. mm, s, N. */
+export interface TemplatePlan {
+  readonly plan: Plan;
+  readonly wanted: Readonly<Record<End, NominalSection>>;
+  readonly feed: Readonly<Record<End, number | null>>;
+  readonly slot: Readonly<Record<End, number | null>>;
+  readonly grows: Readonly<Record<End, Allowance>>;
+  readonly passes: readonly PassPlan[];
+  readonly seconds: number | null;
+  readonly method: MethodNumbers;
+  readonly blank: BlankPlan;
+  readonly mounts: Readonly<Record<End, Mount>>;
+  readonly heat: AtFeed | null;
+  readonly slant: Slant;
+  readonly evaluation: Evaluation;
+  readonly times: Times | null;
+  readonly findings: readonly PlanDraft[];
+}

@@ -1,0 +1,4 @@
+export interface RigName {
+  readonly id: string;
+  readonly name: string;
+}
