@@ -13,7 +13,7 @@ test('measured ohms beat the catalogue, say so, and a hung wire leaves less on i
   await page.goto('/');
   await page.getByRole('link', { name: 'Panel table' }).click();
   await page.getByRole('button', { name: /^3 ?Wire/ }).click();
-  const ohms = page.getByLabel(/^Ohms, cold/);
+  const ohms = page.getByLabel(/^Resistance, cold/);
   await expect(ohms).toHaveValue('');
   const before = await page.getByText('The meter should read').count();
   expect(before).toBe(0);
@@ -46,7 +46,7 @@ test('a supply read the wrong way round is caught and turned', async ({ page }) 
   await page.getByRole('textbox', { name: 'Resistance' }).fill('3');
   const says = page.getByRole('dialog').getByRole('status');
   await expect(says).toContainText('Turned round');
-  await expect(says).toContainText('is the least wire, not the most');
+  await expect(says).toContainText('is the minimum wire resistance, not the maximum');
   await expect(says).toContainText(/15\.0\sV \/ 5\.00\sA = 3\.00\sΩ/);
   await expect(page.getByLabel('What wire may it drive?')).toHaveValue('at-least');
 });

@@ -43,7 +43,7 @@ test('a lost save is said, tried again, and lands', async ({ page }) => {
     down && route.request().method() === 'PUT' ? route.abort() : route.continue(),
   );
   await page.getByLabel('Width').fill('440');
-  await expect(page.getByText('Not saved: trying again')).toBeVisible();
+  await expect(page.getByText('Not saved, retrying')).toBeVisible();
   down = false;
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 15_000 });
   await page.reload();

@@ -47,5 +47,5 @@ export async function accessible(page: Page): Promise<void> {
 
 /** Waits until the rig says that it is saved. */
 export async function saved(page: Page): Promise<void> {
-  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible();
+  await expect(page.locator('[role=status][data-save]').filter({ hasText: /^Saved$/ })).toBeVisible();
 }

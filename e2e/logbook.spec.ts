@@ -171,7 +171,7 @@ test('own files come back exactly; a torn one names its line and changes nothing
   await dialog.getByLabel('They belong to').selectOption({ label: 'Evening bow' });
   await dialog.getByLabel('Setting is the column').selectOption({ label: 'none' });
   await dialog.getByRole('button', { name: 'Import them' }).click();
-  await expect(dialog.getByRole('status')).toContainText('2 cuts brought in');
+  await expect(dialog.getByRole('status')).toContainText('2 cuts imported');
   await dialog.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('searchbox', { name: 'Search' }).fill('SUM(');
   await expect(rows(page)).toHaveCount(1);

@@ -37,7 +37,7 @@ async function newPiece(page: Page): Promise<void> {
   const before = await pieces.inputValue();
   await page.getByRole('button', { name: 'New', exact: true }).click();
   await expect(pieces).not.toHaveValue(before);
-  await expect(page.getByText('Piece saved')).toBeVisible();
+  await expect(page.getByRole('status', { name: 'Piece' })).toHaveText('Saved');
 }
 
 test('a blade from two sections to printed templates', async ({ page, request }) => {
@@ -77,12 +77,12 @@ test('a blade from two sections to printed templates', async ({ page, request })
   const fs = await import('node:fs/promises');
   const texts = await readPdf(await fs.readFile((await file.path())!));
   expect(texts[0]).toContain('print at 100 %');
-  expect(texts[0]).toContain('Root face: nose');
+  expect(texts[0]).toContain('Root face: leading edge');
   for (const label of ['ROOT · TOP', 'ROOT · BOTTOM', 'TIP · TOP', 'TIP · BOTTOM'])
     expect(texts.join(' ')).toContain(label);
   // Changed here, it is so on the rig's page too when one goes back.
   await page.getByRole('textbox', { name: 'Stations' }).fill('16');
-  await expect(page.getByText('Piece saved')).toBeVisible();
+  await expect(page.getByRole('status', { name: 'Piece' })).toHaveText('Saved');
   await page.goBack();
   await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /^8/ }).click();
   await expect(page.getByLabel('Stations a pass')).toHaveValue('16');

@@ -118,7 +118,7 @@ test('backup, wipe, restore: all there; rubbish changes nothing', async ({ page,
 
   await bring('whole.json', JSON.stringify(whole));
   await about.getByRole('button', { name: 'Replace everything' }).click();
-  await expect(about).toContainText(`Put back: ${whole.rigs.length} rigs and ${whole.cuts.length} cuts`);
+  await expect(about).toContainText(`Restored: ${whole.rigs.length} rigs and ${whole.cuts.length} cuts`);
   const again = await (await request.get('/api/backup')).json();
   expect({ ...again, madeAt: '' }).toEqual({ ...whole, madeAt: '' });
   await page.goto('/');

@@ -49,7 +49,7 @@ test('set a spring by the procedure, log the reading, and the finding goes', asy
     expect(doc.from['tension.setN']).toBe('measured');
   }).toPass();
   await page.goto(`/rig/${id}?stage=tension`);
-  await expect(page.getByRole('textbox', { name: /^Pull/ })).toHaveValue('45');
+  await expect(page.getByRole('textbox', { name: /^Tension/ })).toHaveValue('45');
   await expect(finding).toBeHidden();
 });
 

@@ -60,6 +60,8 @@ export function wrong(i: Import): string | null {
   if (!may.includes(there)) return `${storey} may not use ${there}`;
   if (to.startsWith(path.join('formats', 'print')) && storey !== 'server' && storey !== 'formats')
     return 'printing needs Node: for the server alone';
+  if (storey === 'features' && !isTest(i.file) && to.startsWith(path.join('core', 'physics')))
+    return 'a feature asks the engine, not the physics';
   const feature = i.file.split(path.sep)[1];
   if (storey === 'features' && there === 'features' && to.split(path.sep)[1] !== feature)
     return 'one feature may not use another';
@@ -103,7 +105,18 @@ describe('the house', () => {
     expect(at('core/words/say.ts', '../units/format')).toBeNull();
     expect(at('features/rig/Dial.tsx', '@/features/shelf/Shelf')).not.toBeNull();
     expect(at('features/rig/Dial.tsx', '@/db/rigs')).not.toBeNull();
+    expect(at('features/rig/Dial.tsx', '@/core/physics/wire/awg')).not.toBeNull();
     expect(at('features/rig/Dial.tsx', '@/state/types')).toBeNull();
+  });
+
+  it('no feature knows an address or asks the server itself', () => {
+    const address = /['"`]\/(api|rig|drawer|log|match|bench|compare|new|glossary|about)\b|href="\/"|\bfetch\(/;
+    const knows = (text: string) => address.test(text.replace(/^import .*$/gm, ''));
+    const features = files.filter((f) => f.startsWith('features') && !isTest(f));
+    expect(features.length).toBeGreaterThan(100);
+    expect(features.filter((f) => knows(fs.readFileSync(path.join(root, f), 'utf8')))).toEqual([]);
+    expect(knows('router.push(`/rig/${id}`)')).toBe(true);
+    expect(knows('<a href={places.log()}>kept in /log</a>')).toBe(false);
   });
 
   it('no files import each other in a circle', () => {

@@ -22,12 +22,12 @@ const LEFT_OUT: readonly (readonly [RegExp, string, RegExp?])[] = [
   [/^(volts|amps|ohms)$/i, 'voltage, current, resistance'],
   [/\bput(s|ting)? away\b/i, 'archive'],
   [/\bbring (it |them |cuts )?(in|back)\b|\bbrought in\b/i, 'import, restore'],
-  [/^take out\b/i, 'delete'],
+  [/^take (it )?out\b/i, 'delete'],
+  [/\btrying again\b|\bpiece saved\b/i, 'Saved, Saving, Not saved, retrying'],
   [/^(lay )?side by side\b/i, 'compare', /^side by side$/],
   [/^words\b/i, 'glossary'],
   [/\bfind it$/i, 'find setting', /not known: find it/],
   [/^double\b/i, 'duplicate'],
-  [/\bpiece saved\b/i, 'saved'],
   [/\b(set|log|enter|how hard is) the pull\b|\b(cold|hot) pull\b|\bpull, (cold|hot)\b/i, 'tension'],
 ]; // prettier-ignore
 

@@ -8,6 +8,14 @@ import type { Holder } from '../physics/tension/holder';
 import { tensileStrength } from '../physics/wire/strength';
 import type { Setup } from './setup';
 
+/** Where a take-up stands at a tension, and the shear moduli of spring steels, Pa. */
+export { takeUpAt } from '../physics/tension/holder';
+export { SHEAR } from '../physics/tension/spring';
+
+/** Second moment of a rectangular bar's section in mm⁴, bent over its height; mm. */
+export const barInertiaMm4 = (highMm: number, wideMm: number): number =>
+  Number(rectangleInertia(highMm / 1000, wideMm / 1000).toPrecision(6)) * 1e12;
+
 /** Share of the hot wire's strength that it is taken to be set to where nobody said how tight. Common practice, no source. */
 export const DEFAULT_PRELOAD_FRACTION = 0.3;
 /** Stretch over which a spring nobody measured gives its pull, m. Ours. */

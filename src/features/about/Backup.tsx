@@ -1,8 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import { PickFile } from '@/ui/PickFile';
+import { downloads } from '@/state/places';
+import { server } from '@/state/server';
 
 /** One file out, one file in. What comes in is checked whole before anything is replaced, and asked about first. */
 export function Backup() {
@@ -17,11 +19,11 @@ export function Backup() {
     }
   };
   const replace = async () => {
-    const answer = await call<{ rigs: number; cuts: number }>('POST', '/api/backup', asked!.doc);
+    const answer = await server.restoreBackup(asked!.doc);
     ask(null);
     tell(
       answer.kind === 'done'
-        ? `Put back: ${answer.data.rigs} rigs and ${answer.data.cuts} cuts. What was there before is kept in the folder backups.`
+        ? `Restored: ${answer.data.rigs} rigs and ${answer.data.cuts} cuts. What was there before is kept in the folder backups.`
         : `Nothing was changed. ${inWords(answer)}`,
     );
   };
@@ -33,7 +35,7 @@ export function Backup() {
         folder <code>backups</code> beside your data, and the last seven are kept.
       </p>
       <p>
-        <Button component="a" href="/api/backup" download variant="contained">
+        <Button component="a" href={downloads.backup} download variant="contained">
           Take a backup
         </Button>{' '}
         <PickFile

@@ -4,6 +4,7 @@ import type { ShelfRig } from '@/state/types';
 import css from './bench.module.css';
 import { Browser } from './Browser';
 import { Sheet } from './Sheet';
+import { places } from '@/state/places';
 
 /** At the bench: one rig in figures that read from two metres; how to reach this page from a phone. */
 export function Bench({
@@ -48,13 +49,13 @@ function Pick({ rigs }: { rigs: readonly ShelfRig[] }) {
       <h1>At the bench</h1>
       {rigs.length === 0 ? (
         <p>
-          No rig yet: <Link href="/new">start one</Link>.
+          No rig yet: <Link href={places.newRig}>start one</Link>.
         </p>
       ) : (
         <ul>
           {rigs.map((r) => (
             <li key={r.id}>
-              <Link href={`/bench?rig=${r.id}`}>{r.name}</Link>
+              <Link href={places.bench(r.id)}>{r.name}</Link>
             </li>
           ))}
         </ul>

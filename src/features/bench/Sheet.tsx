@@ -15,6 +15,7 @@ import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import { WirePicture } from '@/ui/wire/WirePicture';
 import css from './bench.module.css';
+import { places } from '@/state/places';
 
 /** What to set, what the meter should say, how fast to go: nothing else to touch but the one button. */
 export function Sheet({ rig }: { rig: ShelfRig }) {
@@ -33,7 +34,7 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
     <article className={css.sheet} aria-label={doc.name}>
       <header className={css.head}>
         <h1>{doc.name || 'A rig without a name'}</h1>
-        <Link href="/bench">another</Link>
+        <Link href={places.bench()}>another</Link>
       </header>
       <div ref={ref}>
         <WirePicture e={e} width={width} height={78} label="The wire" />
@@ -84,7 +85,7 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
       {wire && !stop && (
         <PowerLine onSince={wire.onSince} lastCut={wire.lastCut} onPower={(to) => (to ? on() : off())} />
       )}
-      <Link href={`/rig/${rig.id}?stage=try`} className={css.button}>
+      <Link href={places.rig(rig.id, 'try')} className={css.button}>
         Log a test cut
       </Link>
     </article>

@@ -6,6 +6,7 @@ import type { ShelfRig } from '@/state/types';
 import { Choice } from '@/ui/Choice';
 import { SideBySide } from '@/ui/SideBySide';
 import css from './compare.module.css';
+import { places } from '@/state/places';
 
 const NONE = '';
 const MOST = 4;
@@ -16,14 +17,14 @@ export function Compare({ rigs, ids }: { rigs: readonly ShelfRig[]; ids: readonl
   const laid = ids.flatMap((id) => rigs.find((r) => r.id === id) ?? []);
   const choose = (at: number, id: string) => {
     const next = [...ids.slice(0, at), ...(id === NONE ? [] : [id]), ...ids.slice(at + 1)];
-    router.replace(`/compare?rigs=${next.join(',')}`, { scroll: false });
+    router.replace(places.compare(next), { scroll: false });
   };
   if (rigs.length < 2)
     return (
       <div className="page">
         <h1>Compare</h1>
         <p>
-          Two rigs are wanted. <Link href="/new">Make one</Link>.
+          Two rigs are wanted. <Link href={places.newRig}>Make one</Link>.
         </p>
       </div>
     );
@@ -50,7 +51,7 @@ export function Compare({ rigs, ids }: { rigs: readonly ShelfRig[]; ids: readonl
               name: r.name,
               rig: r.doc,
               reading: solve(r.doc),
-              foot: <Link href={`/rig/${r.id}`}>Open it</Link>,
+              foot: <Link href={places.rig(r.id)}>Open it</Link>,
             }))}
           />
         </div>

@@ -5,13 +5,15 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { NewStock, Stock, StockKind } from '@/state/types';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import css from './drawer.module.css';
 import { IdentifyWire } from './IdentifyWire';
 import { QuickEntry } from './QuickEntry';
 import { RemoveDialog, type Removal } from './RemoveDialog';
 import { StockDialog, type Editing } from './StockDialog';
 import { StockTable } from './StockTable';
+import { places } from '@/state/places';
+import { server } from '@/state/server';
 
 const ORDER = ['spools', 'supplies', 'controls', 'leads', 'foams'] as const satisfies readonly StockKind[];
 
@@ -35,7 +37,7 @@ export function Drawer({ stock, asked }: { stock: Stock; asked?: string | undefi
   const [identifying, identify] = useState(asked === 'wire');
   const [removal, setRemoval] = useState<Removal | null>(null);
   const remove = async (kind: StockKind, id: string, name: string, sure: boolean) => {
-    const answer = await call('DELETE', `/api/drawer/${kind}/${id}${sure ? '?sure=1' : ''}`);
+    const answer = await server.deleteStock(kind, id, sure);
     if (answer.kind === 'done') {
       setRemoval(null);
       return router.refresh();
@@ -48,7 +50,7 @@ export function Drawer({ stock, asked }: { stock: Stock; asked?: string | undefi
     <div className="page">
       <div className={css.title}>
         <h1>The drawer</h1>
-        <Link href="/match" className={css.go}>
+        <Link href={places.match()} className={css.go}>
           What works with all this?
         </Link>
       </div>

@@ -6,13 +6,13 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import { ALLOYS } from '@/core/catalog/alloys';
-import { ORDINARY_SCATTER } from '@/core/physics/wire/identify';
+import { ORDINARY_SCATTER } from '@/core/engine/drawer/identify';
 import type { NewStock } from '@/state/types';
 import { Choice } from '@/ui/Choice';
 import { useUnits } from '@/ui/Units';
 import css from './drawer.module.css';
 import { RangeField } from './fields';
-import { candidates, ohmsAMetre, type Measured } from './identify';
+import { candidates, ohmsAMetre, type Measured } from '../../core/engine/drawer/identify';
 
 const BLANK: Measured = {
   lengthMm: 1000,

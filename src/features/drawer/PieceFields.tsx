@@ -64,7 +64,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
             />{' '}
             {/* prettier-ignore */}
             <button type="button" className="quiet" onClick={() => set({ samples: piece.samples.filter((_, k) => k !== i) })}> {/* prettier-ignore */}
-              take it out
+              remove it
             </button>
           </fieldset>
         ))}

@@ -2,12 +2,13 @@
 import Button from '@mui/material/Button';
 import { useId, useState } from 'react';
 import type { FoamStock, LeadStock, Spool, StockItems, StockKind } from '@/state/types';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import { useUnits } from '@/ui/Units';
 import { COLUMNS, type Column } from './columns';
 import css from './drawer.module.css';
 import { readQuick, type Quick, type Thing } from './quick';
 import { LISTS, QUICK } from './words';
+import { server } from '@/state/server';
 
 /** One line of text that puts a thing in the drawer; what it was taken for is shown before it goes in. */
 export function QuickEntry({ onSaved }: { onSaved: () => void }) {
@@ -18,7 +19,7 @@ export function QuickEntry({ onSaved }: { onSaved: () => void }) {
   const [done, setDone] = useState<string | null>(null);
   const read = readQuick(line);
   const put = async (thing: Thing) => {
-    const answer = await call('POST', `/api/drawer/${thing.kind}`, thing.item);
+    const answer = await server.addStock(thing.kind, thing.item);
     if (answer.kind !== 'done') return setProblem(inWords(answer));
     setDone(`${LISTS[thing.kind].title}: ${thing.item.name} is in.`);
     setLine('');

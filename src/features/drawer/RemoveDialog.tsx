@@ -48,7 +48,7 @@ export function RemoveDialog(p: {
           <DialogActions>
             <Button onClick={p.onClose}>Keep it</Button>
             <Button color="error" variant="contained" onClick={() => p.onRemove(r, r.users !== null)}>
-              {r.users ? 'Take it out all the same' : 'Take it out'}
+              {r.users ? 'Delete it all the same' : 'Delete it'}
             </Button>
           </DialogActions>
         </>

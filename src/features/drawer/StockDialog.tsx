@@ -16,11 +16,12 @@ import type {
   StockKind,
   SupplyStock,
 } from '@/state/types';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import css from './drawer.module.css';
 import { ControlFields, FoamFields, LeadFields, SpoolFields } from './OtherFields';
 import { PieceFields } from './PieceFields';
 import { SupplyFields } from './SupplyFields';
+import { server } from '@/state/server';
 import { LISTS } from './words'; // prettier-ignore
 
 export interface Editing<K extends StockKind = StockKind> {
@@ -60,7 +61,7 @@ export function StockDialog({
   const put = (part: object) => setFields((f) => ({ ...f, ...part }));
   const save = async () => {
     if (fields.name.trim() === '') return setFault('Give it a name.');
-    const answer = await call(id ? 'PUT' : 'POST', `/api/drawer/${kind}${id ? `/${id}` : ''}`, fields);
+    const answer = await server.saveStock(kind, id, fields);
     if (answer.kind !== 'done') return setFault(inWords(answer));
     onSaved();
     onClose();

@@ -2,7 +2,7 @@
 import { COMPUTER_SUPPLY_FACTS, RAILS, railAmps } from '@/core/catalog/computerSupply';
 import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { ControlKind } from '@/core/documents/control';
-import { cellsFor, labelVolts } from '@/core/physics/circuit/battery';
+import { cellsFor, labelVolts } from '@/core/engine/battery';
 import { CHEMISTRIES, SUPPLY_KINDS, supplySchema, type Supply, type SupplyKind } from '@/core/documents/supply';
 import type { Spool, SupplyStock } from '@/state/types';
 import { Choice } from '@/ui/Choice';

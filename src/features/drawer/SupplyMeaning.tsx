@@ -1,13 +1,11 @@
 'use client';
 import { useState } from 'react';
-import { ALLOYS } from '@/core/catalog/alloys';
 import type { Supply } from '@/core/documents/supply';
 import { leastOhmOf, readClaim, type WireClaim } from '@/core/engine/label';
-import { insideFromSag, turnsFor, windingArea } from '@/core/physics/circuit/winding';
-import { metalArea } from '@/core/physics/wire/area';
-import { resistancePerMetre } from '@/core/physics/wire/resistance';
+import { internalOhmOf, ohmPerMetreOf, secondaryOf } from '@/core/engine/drawer/supplyMeans';
 import type { Spool } from '@/state/types';
 import { Choice } from '@/ui/Choice';
+import type { Say } from '@/core/words/say';
 import { useUnits } from '@/ui/Units';
 import css from './drawer.module.css';
 import { RangeField } from './fields';
@@ -78,18 +76,12 @@ export function OnOwnWires({ supply, spools }: { supply: Supply; spools: readonl
       <ul className={css.facts}>
         {spools.slice(0, 6).map((s) => (
           <li key={s.id}>
-            {s.name}: <b className="num">{say((least / ohmsPerMetre(s)) * 1000, 'wireLength')}</b> or longer
+            {s.name}: <b className="num">{say((least / ohmPerMetreOf(s)) * 1000, 'wireLength')}</b> or longer
           </li>
         ))}
       </ul>
     </div>
   );
-}
-
-/** Ohms a metre of a spool, cold: as measured, else by the catalogue. */
-function ohmsPerMetre(s: Spool): number {
-  const { rho20, ct } = ALLOYS[s.alloy];
-  return s.ohmPerM ?? resistancePerMetre(rho20, ct, metalArea(s.diameterMm / 1000, s.strands), 20);
 }
 
 /** Ohms inside, from the volts open and under load; a reading says where it was taken. */
@@ -99,7 +91,7 @@ export function Sag({ supply, set }: { supply: Supply; set: (part: Partial<Suppl
     const next = { ...r, ...part };
     setR(next);
     if (next.open !== null && next.loaded !== null && next.amps !== null && next.at === 'terminals')
-      set({ internalOhm: Number(insideFromSag(next.open, next.loaded, next.amps).toPrecision(4)) });
+      set({ internalOhm: internalOhmOf(next.open, next.loaded, next.amps) });
   };
   return (
     <details className={css.sag}>
@@ -122,7 +114,13 @@ export function Sag({ supply, set }: { supply: Supply; set: (part: Partial<Suppl
   );
 } // prettier-ignore
 
-/** Turns and copper of a new secondary, from ten test turns. The primary is for a competent person. */
+function woundWords(volts: number, ten: number, amps: number | null, say: Say): string {
+  const { turns, areaMm2 } = secondaryOf(volts, ten, amps);
+  const area = areaMm2 === null ? '' : `, of ${say(areaMm2, 'area')} for ${say(amps, 'amps')}`;
+  return `${turns} turns give ${say(volts, 'volts')}${area}.`;
+}
+
+/** Turns and cross-section of a new secondary, from ten test turns. The primary is for a competent person. */
 export function Rewinding({ supply }: { supply: Supply }) {
   const { say } = useUnits();
   const [ten, setTen] = useState<number | null>(null);
@@ -143,7 +141,7 @@ export function Rewinding({ supply }: { supply: Supply }) {
       <p className="dim">
         {ten === null
           ? 'Wind ten turns over the core, and read their volts.'
-          : `${Math.round(turnsFor(supply.volts, ten))} turns give ${say(supply.volts, 'volts')}${least === null ? '' : `, of it the leads ${say(windingArea(supply.volts / least), 'area')} for ${say(supply.volts / least, 'amps')}`}.`}{' '}
+          : woundWords(supply.volts, ten, least === null ? null : supply.volts / least, say)}{' '}
         Secondary only: the primary is for a competent person, and a rewound transformer counts as not isolated
         until one has tested it.
       </p>

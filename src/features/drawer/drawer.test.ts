@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Spool } from '@/state/types';
 import { COLUMNS, sorted } from './columns';
-import { candidates, ohmsAMetre, type Measured } from './identify';
+import { candidates, ohmsAMetre, type Measured } from '../../core/engine/drawer/identify';
 import { readQuick } from './quick';
 
 describe('one line of what somebody has', () => {

@@ -4,9 +4,9 @@ import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { ControlKind } from '@/core/documents/controlKinds';
 import { supplySchema, type SupplyKind } from '@/core/documents/supply';
 import { densityOfStrength, densityOfType } from '@/core/engine/foamClass';
-import { cellsFor, labelVolts, type Chemistry } from '@/core/physics/circuit/battery';
+import { cellsFor, labelVolts, type Chemistry } from '@/core/engine/battery';
 import { awgDiameter } from '@/core/units/awg';
-import { byStrength } from '@/core/physics/wire/byStrength';
+import { byStrength } from '@/core/engine/drawer/identify';
 import { parseQuantity } from '@/core/units/parse';
 import type { NewStock, StockKind } from '@/state/types';
 import {

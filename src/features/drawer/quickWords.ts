@@ -2,7 +2,7 @@ import type { AlloyId } from '@/core/catalog/alloys';
 import type { FoamId } from '@/core/catalog/foams';
 import type { ControlKind } from '@/core/documents/controlKinds';
 import type { SupplyKind } from '@/core/documents/supply';
-import type { Chemistry } from '@/core/physics/circuit/battery';
+import type { Chemistry } from '@/core/engine/battery';
 
 type Words<T> = readonly (readonly [RegExp, readonly T[]])[];
 

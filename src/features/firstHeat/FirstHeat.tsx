@@ -24,6 +24,7 @@ import css from './firstHeat.module.css';
 import { Steps } from './Steps';
 import { useSession } from './useSession';
 import { Verdict } from './Verdict';
+import { places } from '@/state/places';
 
 /** A rig's first power-up, guided: before, step by step, what the readings say. */
 export function FirstHeat({ open, events }: { open: OpenRig; events: readonly EventRecord[] }) {
@@ -53,7 +54,7 @@ function Inside({ loaded }: { loaded: readonly EventRecord[] }) {
     <div className="page">
       <div className={css.top}>
         <h1>First heat of {doc.name || 'a rig without a name'}</h1>
-        <Link href={`/rig/${id}?stage=power`}>Back to the rig</Link>
+        <Link href={places.rig(id, 'power')}>Back to the rig</Link>
       </div>
       {problem && <p role="alert">{problem}</p>}
       <Wire s={s} />
@@ -66,8 +67,8 @@ function Inside({ loaded }: { loaded: readonly EventRecord[] }) {
             </p>
           ))}
           <p>
-            No first heat before this is mended. <Link href={`/rig/${id}?stage=power`}>Mend it</Link>, or try
-            the procedure on a practice bench.
+            No first heat before this is mended. <Link href={places.rig(id, 'power')}>Mend it</Link>, or try the
+            procedure on a practice bench.
           </p>
         </div>
       )}

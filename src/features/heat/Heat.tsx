@@ -12,6 +12,7 @@ import { EntryChart } from './EntryChart';
 import css from './heat.module.css';
 import { HoldTable } from './HoldTable';
 import { QUESTIONS, TEMPLATES } from './words';
+import { places } from '@/state/places';
 
 /** Heat along the wire and over time; each chart answers the question above it. */
 export function Heat({ open }: { open: OpenRig }) {
@@ -23,7 +24,7 @@ export function Heat({ open }: { open: OpenRig }) {
     <div className="page">
       <div className={css.head}>
         <h1>Heat of {rig.name || 'a rig without a name'}</h1>
-        <Link href={`/rig/${open.record.id}?stage=power`}>Back to the rig</Link>
+        <Link href={places.rig(open.record.id, 'power')}>Back to the rig</Link>
       </div>
       {fault && <p role="alert">It could not be worked out: {fault}.</p>}
       {!report ? (

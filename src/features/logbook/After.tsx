@@ -4,11 +4,12 @@ import { useState } from 'react';
 import { cutAfterSchema, PLACES, type LoggedCut, type Place } from '@/core/documents/log';
 import { faultsOf } from '@/core/documents/faults';
 import { SANDED_WORDS } from '@/core/words/cuts';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import type { LogEntry } from '@/state/types';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import css from './logbook.module.css';
+import { server } from '@/state/server';
 
 /** What is measured once the piece lies on the bench: the kerf, by gap or by two halves; what was sanded, where, how long. */
 export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }) {
@@ -29,7 +30,7 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
     const parsed = cutAfterSchema.safeParse({ kerfMm, sanded, seen: cut.seen, note });
     if (!parsed.success)
       return setFault(faultsOf(parsed.error).map((f) => `${f.path} ${f.message}`).join('; ')); // prettier-ignore
-    const answer = await call('PUT', `/api/rigs/${entry.rigId}/cuts/${entry.id}`, parsed.data);
+    const answer = await server.amendCut(entry.rigId, entry.id, parsed.data);
     if (answer.kind === 'done') onKept();
     else setFault(inWords(answer));
   };

@@ -8,14 +8,13 @@ import { useState } from 'react';
 import { DAY_ORDERS, type DayOrder, type Mapped, type Mapping } from '@/core/documents/logImport';
 import { readCsv } from '@/formats/log/readCsv';
 import { isOwn } from '@/formats/log/toCuts';
-import { call } from '@/state/api';
-import type { Imported } from '@/state/types';
 import { Choice } from '@/ui/Choice';
 import { PickFile } from '@/ui/PickFile';
 import { ownZone } from '@/ui/When';
 import { guessed, MAP_NAMES, MAP_UNITS, ORDER_NAMES } from './guess';
 import css from './logbook.module.css';
 import type { RigName } from './rigName';
+import { server } from '@/state/server';
 
 /** Larger files are not even opened: the server takes no more. */
 const MOST_BYTES = 16_000_000;
@@ -66,7 +65,7 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
     setBusy(true);
     setFaults([]);
     const mapping = chosen.own ? null : { columns, dayOrder, zone: ownZone() };
-    const answer = await call<Imported>('POST', '/api/log/import', { text: chosen.text, form: chosen.form, rigId: chosen.own ? null : rigId, mapping }); // prettier-ignore
+    const answer = await server.importLog({ text: chosen.text, form: chosen.form, rigId: chosen.own ? null : rigId, mapping }); // prettier-ignore
     setBusy(false);
     if (answer.kind === 'lost') return setFaults(['The server does not answer; nothing was imported.']);
     if (answer.kind === 'refused')

@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Link from 'next/link';
 import { useState } from 'react';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import type { LogEntry } from '@/state/types';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
@@ -14,6 +14,8 @@ import { After } from './After';
 import { cutLines } from './cutLines';
 import css from './logbook.module.css';
 import { Pictures } from './Pictures';
+import { places } from '@/state/places';
+import { server } from '@/state/server';
 
 /** One cut whole: what was set, what came of it, its pictures. */
 export function CutDialog(p: { entry: LogEntry; onClose: () => void; onGone: () => void }) {
@@ -23,7 +25,7 @@ export function CutDialog(p: { entry: LogEntry; onClose: () => void; onGone: () 
   const [asking, ask] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   const remove = async () => {
-    const answer = await call('DELETE', `/api/rigs/${entry.rigId}/cuts/${entry.id}`);
+    const answer = await server.deleteCut(entry.rigId, entry.id);
     if (answer.kind === 'done') p.onGone();
     else setFault(inWords(answer));
   };
@@ -48,14 +50,14 @@ export function CutDialog(p: { entry: LogEntry; onClose: () => void; onGone: () 
           <p role="alert">
             It leaves the log, and what it told the tuning goes with it.{' '}
             <Button size="small" color="error" variant="contained" onClick={() => void remove()}>
-              Take it out
+              Delete it
             </Button>
           </p>
         )}
       </DialogContent>
       <DialogActions>
         {!asking && <Button onClick={() => ask(true)}>Delete …</Button>}
-        <Button component={Link} href={`/rig/${entry.rigId}?stage=try`}>
+        <Button component={Link} href={places.rig(entry.rigId, 'try')}>
           Open the rig
         </Button>
         <Button variant="contained" onClick={p.onClose}>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { LogQuery } from '@/core/documents/logbook';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import type { LogEntry, LogPage, LogView } from '@/state/types';
 import { Entries } from './Entries';
 import { Filters } from './Filters';
@@ -11,6 +11,8 @@ import css from './logbook.module.css';
 import { addressOf, askedAs, asksForSome } from './query';
 import { Views } from './Views';
 import type { RigName } from './rigName';
+import { downloads, places } from '@/state/places';
+import { server } from '@/state/server';
 
 const OverTime = dynamic(() => import('./OverTime').then((m) => m.OverTime), { ssr: false });
 const BringIn = dynamic(() => import('./BringIn').then((m) => m.BringIn), { ssr: false });
@@ -50,10 +52,7 @@ export function Logbook(p: {
   const fetchPage = async (q: LogQuery, from: number) => {
     const mine = ++asked.current;
     const slow = setTimeout(() => setBusy(true), SLOW_MS);
-    const answer = await call<LogPage>(
-      'GET',
-      `/api/log?${askedAs(q)}${from ? `&offset=${from}&limit=${MORE}` : ''}`,
-    );
+    const answer = await server.log(askedAs(q), from ? { offset: from, limit: MORE } : {});
     clearTimeout(slow);
     if (mine !== asked.current) return;
     setBusy(false);
@@ -66,7 +65,7 @@ export function Logbook(p: {
   const ask = (q: LogQuery, wait = 0) => {
     setQuery(q);
     const address = addressOf(q);
-    window.history.replaceState(null, '', address ? `/log?${address}` : '/log');
+    window.history.replaceState(null, '', places.logAsked(address));
     if (timer.current) clearTimeout(timer.current);
     // What was chosen is asked for at once, before the page is drawn anew; what is typed, once the typing rests.
     if (wait === 0) void fetchPage(q, 0);
@@ -113,10 +112,10 @@ export function Logbook(p: {
             {/* prettier-ignore */}
             Over time
           </Button>
-          <Button component="a" href={`/api/log/csv?${address}`} download>
+          <Button component="a" href={downloads.log('csv', address)} download>
             Cuts as CSV
           </Button>
-          <Button component="a" href={`/api/log/json?${address}`} download>
+          <Button component="a" href={downloads.log('json', address)} download>
             as JSON
           </Button>
           <Button onClick={() => setPanel('in')}>Import cuts …</Button>

@@ -4,8 +4,8 @@ import type { LoggedCut } from '@/core/documents/log';
 import type { LogQuery } from '@/core/documents/logbook';
 import type { Estimate } from '@/core/engine/estimates';
 import { unitFor } from '@/core/units/profile';
-import { call, inWords } from '@/state/api';
-import type { LogEntry, LogPage } from '@/state/types';
+import { inWords } from '@/state/api';
+import type { LogEntry } from '@/state/types';
 import { useEstimates } from '@/state/useEstimates';
 import { Plot, PlotKey, type Line } from '@/ui/chart/Plot';
 import { useUnits } from '@/ui/Units';
@@ -13,6 +13,7 @@ import { useWhen } from '@/ui/When';
 import css from './logbook.module.css';
 import { askedAs } from './query';
 import type { RigName } from './rigName';
+import { server } from '@/state/server';
 
 /** Most cuts drawn: the newest that meet the filters. */
 const MOST = 500;
@@ -26,7 +27,7 @@ export function OverTime({ query, rigs }: { query: LogQuery; rigs: readonly RigN
   const address = askedAs({ ...query, kinds: ['cut'], sort: 'at', dir: 'down' });
   useEffect(() => {
     let left = false;
-    void call<LogPage>('GET', `/api/log?${address}&limit=${MOST}`).then((a) => {
+    void server.log(address, { limit: MOST }).then((a) => {
       if (left) return;
       if (a.kind !== 'done') return setFault(inWords(a));
       setCuts(a.data.entries);

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { usePhotos } from '@/state/usePhotos';
 import { PickFile } from '@/ui/PickFile';
 import css from './logbook.module.css';
+import { downloads } from '@/state/places';
 
 /** Pictures of a rig or of a cut: small ones that open, one more, one less. */
 export function Pictures({ rigId, cutId, of }: { rigId: string; cutId: string | null; of: string }) {
@@ -18,9 +19,9 @@ export function Pictures({ rigId, cutId, of }: { rigId: string; cutId: string | 
     <div className={css.photos}>
       {photos.map((p) => (
         <figure key={p.id}>
-          <a href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer">
+          <a href={downloads.photo(p.id)} target="_blank" rel="noreferrer">
             <img
-              src={`/api/photos/${p.id}`}
+              src={downloads.photo(p.id)}
               alt={p.name || `picture of ${of}`}
               width={96}
               height={72}

@@ -1,10 +1,11 @@
 'use client';
 import { useState } from 'react';
 import type { LogQuery } from '@/core/documents/logbook';
-import { call, inWords } from '@/state/api';
+import { inWords, type Outcome } from '@/state/api';
 import type { LogView } from '@/state/types';
 import css from './logbook.module.css';
 import { addressOf, asksForSome, queryOfAddress } from './query';
+import { server } from '@/state/server';
 
 /** Views kept under a name: one press brings one back. */
 export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (q: LogQuery) => void }) {
@@ -12,8 +13,8 @@ export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (
   const [name, setName] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const address = addressOf(p.query);
-  const ask = async (method: string, path: string, body?: unknown) => {
-    const answer = await call<LogView[]>(method, path, body);
+  const ask = async (asked: Promise<Outcome<LogView[]>>) => {
+    const answer = await asked;
     if (answer.kind !== 'done') return setFault(inWords(answer));
     setFault(null);
     setViews(answer.data);
@@ -31,7 +32,7 @@ export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (
           <button
             type="button"
             aria-label={`Forget the view ${v.name}`}
-            onClick={() => void ask('DELETE', `/api/log/views/${v.id}`)}
+            onClick={() => void ask(server.forgetView(v.id))}
           >
             {' '}
             {/* prettier-ignore */}✕
@@ -48,7 +49,7 @@ export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (
           className={css.naming}
           onSubmit={(e) => {
             e.preventDefault();
-            if (name.trim()) void ask('POST', '/api/log/views', { name: name.trim(), query: address });
+            if (name.trim()) void ask(server.keepView({ name: name.trim(), query: address }));
           }}
         >
           <input

@@ -2,13 +2,14 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
-import type { Rig } from '@/core/documents/rig';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import { useWire } from '@/state/useWire';
 import { PowerLine } from '@/ui/PowerLine';
 import { useWhen } from '@/ui/When';
 import css from './logbook.module.css';
 import { Pictures } from './Pictures';
+import { downloads, places } from '@/state/places';
+import { server } from '@/state/server';
 
 /** The wire that is on a rig now: its hours and cuts, power on and off, a new one; and the rig's own pictures. */
 export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => void }) {
@@ -26,7 +27,7 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
   };
   const hung = async () => {
     ask(false);
-    const rig = await call<Rig>('GET', `/api/rigs/${rigId}/document`);
+    const rig = await server.rigDocument(rigId);
     if (rig.kind !== 'done') return setFault(inWords(rig));
     const { alloy, diameterMm, lengthMm } = rig.data.wire;
     setFault(await then(hang({ alloy, diameterMm, lengthMm })));
@@ -73,8 +74,8 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
       <div>
         <PowerLine onSince={wire.onSince} lastCut={wire.lastCut} onPower={(to) => then(to ? on() : off())} />
         <p>
-          <Link href={`/rig/${rigId}?stage=try`}>Log a cut</Link> ·{' '}
-          <a href={`/api/rigs/${rigId}/sheet`} download>
+          <Link href={places.rig(rigId, 'try')}>Log a cut</Link> ·{' '}
+          <a href={downloads.sheet(rigId)} download>
             One-page sheet
           </a>
         </p>

@@ -5,8 +5,8 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { PLAIN_WEIGHTS, type Weights } from '@/core/documents/drawer';
-import type { OpenRig, Stock } from '@/state/types';
-import { call, inWords } from '@/state/api';
+import type { Stock } from '@/state/types';
+import { inWords } from '@/state/api';
 import { FIRST_PAIRS, useMatch } from '@/state/useMatch';
 import type { RankedPair } from '@/workers/protocol';
 import { SideBySide } from '@/ui/SideBySide';
@@ -16,6 +16,8 @@ import { JobForm } from './JobForm';
 import css from './match.module.css';
 import { Refused } from './Refused';
 import { keyOf, Results, WeightSliders } from './Results';
+import { places } from '@/state/places';
+import { server } from '@/state/server';
 
 const Ideal = dynamic(() => import('./Ideal').then((m) => m.Ideal), { ssr: false });
 
@@ -52,13 +54,13 @@ export function Match({ stock, first }: { stock: Stock; first: Job }) {
   };
   const make = async (pair: RankedPair) => {
     setBusy(true);
-    const answer = await call<OpenRig>('POST', '/api/rigs', {
+    const answer = await server.addRig({
       doc: pair.rig,
       foamStockId: (asked ?? job).foamStockId,
       spoolId: stock.spools[pair.places.wire]?.id ?? null,
       supplyId: stock.supplies[pair.places.supply]?.id ?? null,
     });
-    if (answer.kind === 'done') return router.push(`/rig/${answer.data.record.id}?stage=power`);
+    if (answer.kind === 'done') return router.push(places.rig(answer.data.record.id, 'power'));
     setBusy(false);
     setProblem(inWords(answer));
   };
@@ -159,7 +161,7 @@ function Progress({ state, stale, empty }: { state: ReturnType<typeof useMatch>[
   if (empty)
     return (
       <p className={css.says}>
-        The drawer lacks wire or power. <a href="/drawer">Put in what you have</a>, and come back.
+        The drawer lacks wire or power. <a href={places.drawer()}>Put in what you have</a>, and come back.
       </p>
     );
   if (state.is === 'running')

@@ -6,13 +6,15 @@ import { transferRecipe, type CarryTo } from '@/core/engine/carry';
 import { rangeText } from '@/core/units/format';
 import { controlSettingText } from '@/core/words/control';
 import { findingWords } from '@/core/words/findings';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import type { OpenRig, Stock } from '@/state/types';
 import { Choice } from '@/ui/Choice';
 import { LevelMark } from '@/ui/Level';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import css from './recipe.module.css';
+import { places } from '@/state/places';
+import { server } from '@/state/server';
 
 /** The recipe on another width, wire or supply: what to set there, what of it is certain and what is not. */
 export function CarryOver({ open, stock }: { open: OpenRig; stock: Stock }) {
@@ -36,13 +38,13 @@ export function CarryOver({ open, stock }: { open: OpenRig; stock: Stock }) {
   const c = useMemo(() => transferRecipe(record.doc, tuning, to), [record.doc, tuning, to]);
   const same = widthMm === record.doc.foam.widthMm && !spool && !power;
   const make = async () => {
-    const answer = await call<OpenRig>('POST', '/api/rigs', {
+    const answer = await server.addRig({
       doc: { ...c.rig, name: `${record.doc.name || 'Rig'}, carried over`.slice(0, 200) },
       foamStockId: record.foamStockId,
       spoolId: spool?.id ?? record.spoolId,
       supplyId: power?.id ?? record.supplyId,
     });
-    if (answer.kind === 'done') router.push(`/rig/${answer.data.record.id}?stage=try`);
+    if (answer.kind === 'done') router.push(places.rig(answer.data.record.id, 'try'));
     else setFault(inWords(answer));
   };
   return (

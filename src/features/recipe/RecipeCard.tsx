@@ -13,6 +13,7 @@ import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
 import { CarryOver } from './CarryOver';
 import css from './recipe.module.css';
+import { downloads, places } from '@/state/places';
 
 /** The recipe of a foam on a rig: what is set and led by, with its spread; for the wall and for the phone. */
 export function RecipeCard({ open, stock, wire }: { open: OpenRig; stock: Stock; wire: WireState }) {
@@ -35,7 +36,7 @@ export function RecipeCard({ open, stock, wire }: { open: OpenRig; stock: Stock;
     <div className="page">
       <div className={css.head}>
         <h1>Recipe: {rig.name || 'a rig without a name'}</h1>
-        <Link href={`/rig/${id}?stage=try`}>Back to the rig</Link>
+        <Link href={places.rig(id, 'try')}>Back to the rig</Link>
       </div>
       {recipe.stops.map((f) => (
         <p key={f.code} role="alert" className={css.stop}>
@@ -66,7 +67,7 @@ export function RecipeCard({ open, stock, wire }: { open: OpenRig; stock: Stock;
           </dl>
           <p className="dim">{RECIPE_CAUTION} It is no promise that the rig is safe.</p>
           <p>
-            <Button component="a" href={`/api/rigs/${id}/recipe`} download variant="contained">
+            <Button component="a" href={downloads.recipe(id)} download variant="contained">
               Card as PDF, A6
             </Button>
           </p>

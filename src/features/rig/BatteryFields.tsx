@@ -1,6 +1,6 @@
 'use client';
 import { CHEMISTRIES } from '@/core/documents/supply';
-import { cellsFor, labelVolts, openVolts, type Chemistry } from '@/core/physics/circuit/battery';
+import { cellsFor, labelVolts, openVolts, type Chemistry } from '@/core/engine/battery';
 import { apply } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';

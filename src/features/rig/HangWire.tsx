@@ -1,8 +1,9 @@
 'use client';
 import { memo, useState } from 'react';
 import type { Spool } from '@/state/types';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import { useRig } from '@/state/RigContext';
+import { server } from '@/state/server';
 
 /** What a wire wants beyond its heated length for its ends: turns round the anchors, m. Common practice, no source. */
 const ENDS_M = 0.12;
@@ -19,11 +20,11 @@ export const HangWire = memo(function HangWire({ spools }: { spools: readonly Sp
   const has = left ?? spool.metres;
   const metres = Number((lengthMm / 1000 + ENDS_M).toFixed(3));
   const hang = async () => {
-    const answer = await call<Spool>('POST', `/api/hang/${spool.id}`, { metres });
+    const answer = await server.takeWire(spool.id, metres);
     if (answer.kind !== 'done') return tell(inWords(answer));
     setLeft(answer.data.metres);
     const at = new Date().toISOString();
-    const hung = await call('POST', `/api/rigs/${id}/events`, { kind: 'hang', at, alloy, diameterMm, lengthMm, note: '' });
+    const hung = await server.noteEvent(id, { kind: 'hang', at, alloy, diameterMm, lengthMm, note: '' });
     tell(`${metres} m taken, its ends with it.${hung.kind === 'done' ? ' Its hours begin now.' : ''}`);
   };
   return (

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { shapedLoop } from '@/core/physics/wire/shapedLoop';
+import { loopLengthMm } from '@/core/engine/loopLength';
 import { QuantityField } from '@/ui/QuantityField';
 import css from './rig.module.css';
 import { useField } from './useField';
@@ -15,7 +15,7 @@ export function LoopLength() {
     setDepth(d);
     if (w === null || d === null) return null;
     if (d < w / 2) return 'a half-round foot wants a depth of half the width or more';
-    return set(Number((shapedLoop(w / 1000, d / 1000) * 1000).toPrecision(4)), 'wireLength');
+    return set(loopLengthMm(w, d), 'wireLength');
   };
   return (
     <div className={css.pair}>

@@ -3,17 +3,18 @@ import Link from 'next/link';
 import { memo } from 'react';
 import { useRig } from '@/state/RigContext';
 import css from './power.module.css';
+import { downloads, places } from '@/state/places';
 
 /** Where the power stage leads: the wiring sheet, heat along and over time, everything else that would work. */
 export const PowerLinks = memo(function PowerLinks() {
   const id = useRig((s) => s.id);
   return (
     <p className={css.links}>
-      <Link href={`/rig/${id}/first-heat`}>First heat, step by step</Link>
-      <Link href={`/rig/${id}/wiring`}>Wiring list and drawing</Link>
-      <Link href={`/rig/${id}/heat`}>Heat along the wire and over time</Link>
-      <Link href={`/match?rig=${id}`}>What else works</Link>
-      <Link href="/drawer?open=supply">What supply is this?</Link>
+      <Link href={places.rigPage(id, 'first-heat')}>First heat, step by step</Link>
+      <Link href={places.rigPage(id, 'wiring')}>Wiring list and drawing</Link>
+      <Link href={places.rigPage(id, 'heat')}>Heat along the wire and over time</Link>
+      <Link href={places.match(id)}>What else works</Link>
+      <Link href={places.drawer('supply')}>What supply is this?</Link>
     </p>
   );
 });
@@ -23,9 +24,9 @@ export const TensionLinks = memo(function TensionLinks() {
   const id = useRig((s) => s.id);
   return (
     <p className={css.links}>
-      <Link href={`/rig/${id}/tension`}>Set it, step by step</Link>
-      <Link href={`/rig/${id}/tension#pluck`}>Pluck it</Link>
-      <Link href={`/rig/${id}/tension#ends`}>Ends and wire</Link>
+      <Link href={places.rigPage(id, 'tension')}>Set it, step by step</Link>
+      <Link href={places.rigPage(id, 'tension', 'pluck')}>Pluck it</Link>
+      <Link href={places.rigPage(id, 'tension', 'ends')}>Ends and wire</Link>
     </p>
   );
 });
@@ -35,9 +36,9 @@ export const TryLinks = memo(function TryLinks() {
   const id = useRig((s) => s.id);
   return (
     <p className={css.links}>
-      <Link href={`/rig/${id}/recipe`}>Recipe card</Link>
-      <Link href={`/log?rig=${id}`}>Logbook</Link>
-      <a href={`/api/rigs/${id}/sheet`} download>
+      <Link href={places.rigPage(id, 'recipe')}>Recipe card</Link>
+      <Link href={places.log(id)}>Logbook</Link>
+      <a href={downloads.sheet(id)} download>
         Sheet, A4
       </a>
     </p>

@@ -22,6 +22,7 @@ import { FindIt } from './FindIt';
 import { Marks } from './Marks';
 import { MoreLeads } from './MoreLeads';
 import { CONTROL_NAMES, SETTING_NAMES, SUPPLY_NAMES } from './words';
+import { places } from '@/state/places';
 
 const BatteryFields = dynamic(() => import('./BatteryFields').then((m) => m.BatteryFields), { ssr: false });
 const BatteryVolts = dynamic(() => import('./BatteryFields').then((m) => m.BatteryVolts), { ssr: false });
@@ -121,7 +122,7 @@ export const PowerStage = memo(function PowerStage({
         <div className={css.pair}>
           <NumberField path="supply.ratedVA" label="Rated VA" role="count" whenEmpty="not known" />
           <p className={css.says}>
-            <Link href="/drawer?open=rewind">Rewind or count its turns</Link>
+            <Link href={places.drawer('rewind')}>Rewind or count its turns</Link>
           </p>
         </div>
       )}

@@ -5,9 +5,8 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
-import { SHEAR } from '@/core/physics/tension/spring';
 import { plainBowRate, springsOf } from '@/core/engine/takeUp';
-import { rectangleInertia } from '@/core/physics/tension/frame';
+import { barInertiaMm4, SHEAR } from '@/core/engine/takeUp';
 import { armsSchema, guideSchema, plainBowSchema, rubberSchema, springsSchema } from '@/core/documents/takeUp';
 import type { PlainBow } from '@/core/documents/takeUp';
 import { faultsOf } from '@/core/documents/faults';
@@ -96,10 +95,7 @@ export function TakeUpDialog({ what, onClose }: { what: 'takeUp' | 'arms' | 'fra
     if (part === 'springs') return { ...values, joined };
     if (part !== 'arms') return values;
     const { wide, high, ...rest } = values;
-    const bar =
-      wide && high
-        ? Number(rectangleInertia(high / 1000, wide / 1000).toPrecision(6)) * 1e12
-        : was?.['barI_mm4'];
+    const bar = wide && high ? barInertiaMm4(high, wide) : was?.['barI_mm4'];
     return { ...rest, barI_mm4: bar };
   };
   const parsed = SCHEMAS[part].safeParse(doc());

@@ -1,5 +1,5 @@
 'use client';
-import { takeUpAt } from '@/core/physics/tension/holder';
+import { takeUpAt } from '@/core/engine/takeUp';
 import { useDerived } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';

@@ -7,6 +7,7 @@ import { useUnits } from '@/ui/Units';
 import css from './title.module.css';
 import { useField } from './useField';
 import { SAVE_WORDS } from './words';
+import { downloads, places } from '@/state/places';
 
 const NoteDialog = dynamic(() => import('./NoteDialog').then((m) => m.NoteDialog), { ssr: false });
 
@@ -68,10 +69,10 @@ export const TitleBar = memo(function TitleBar() {
         <button type="button" className="quiet" onClick={() => setNoting(true)}>
           Note
         </button>
-        <Link href={`/bench?rig=${id}`} className="quiet">
+        <Link href={places.bench(id)} className="quiet">
           Bench view
         </Link>
-        <a href={`/api/rigs/${id}/document`} download className="quiet">
+        <a href={downloads.rig(id)} download className="quiet">
           Export
         </a>
       </div>

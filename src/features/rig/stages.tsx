@@ -21,6 +21,7 @@ import { ChoiceField, NumberField, optionsOf } from './Field';
 import css from './rig.module.css';
 import { useField } from './useField';
 import { ALLOY_GROUPS, FRAME_HELP, FRAME_NAMES, MATERIAL_NAMES } from './words';
+import { places } from '@/state/places';
 
 const FoamPath = dynamic(() => import('./FoamPath').then((m) => m.FoamPath), { ssr: false });
 
@@ -242,7 +243,7 @@ export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
         note="By meter, less its probes: beats the catalogue."
       />
       <p>
-        <Link href="/drawer?open=wire">What wire is this? Identify it by its resistance</Link>
+        <Link href={places.drawer('wire')}>What wire is this? Identify it by its resistance</Link>
       </p>
       <HangWire spools={stock.spools} />
     </>

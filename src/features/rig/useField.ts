@@ -23,7 +23,7 @@ export function useField<T>(path: string, label: string) {
       const fault = edited.faults.find((f) => f.path === path) ?? edited.faults[0]!;
       const bound = /^(>=|<=|>|<) (-?[\d.e+-]+)$/.exec(fault.rule);
       if (!bound || !role) return fault.message;
-      const words = { '>=': 'at least', '<=': 'no more than', '>': 'over', '<': 'under' }[bound[1]!]!;
+      const words = { '>=': 'at least', '<=': 'at most', '>': 'over', '<': 'under' }[bound[1]!]!;
       return `must be ${words} ${say(Number(bound[2]), role)}`;
     },
     [store, path, label, say],

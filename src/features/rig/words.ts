@@ -99,9 +99,9 @@ export { GRADE_HELP, GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
 
 export const SAVE_WORDS: Record<SaveState, string> = {
   saved: 'Saved',
-  waiting: 'Not saved yet',
+  waiting: 'Saving …',
   saving: 'Saving …',
-  failed: 'Not saved: trying again',
+  failed: 'Not saved, retrying',
   conflict: 'Changed elsewhere',
 };
 

@@ -10,6 +10,7 @@ import { PieceFrame, type PieceProps } from './PieceFrame';
 import { PlanFindings } from './PlanFindings';
 import css from './frame.module.css';
 import shape from './shape.module.css';
+import { downloads } from '@/state/places';
 
 /** The block a piece is cut from, and how blocks come out of the sheets there are. */
 export function BlanksPage(p: PieceProps) {
@@ -78,7 +79,7 @@ function Inside({ view }: { view: PlanView }) {
             </tbody>
           </table>
           <p className={css.files}>
-            <a href={`/api/plans/${id}/templates?format=list`}>Cutting list, PDF</a>
+            <a href={downloads.templates(id, 'format=list')}>Cutting list, PDF</a>
           </p>
           <ul className={css.lines}>
             <li>Square the ends first; never trust a bought edge or a nominal thickness.</li>

@@ -2,8 +2,7 @@
 import { useState } from 'react';
 import type { Method } from '@/core/documents/plan';
 import type { PlanView } from '@/core/engine/template/view';
-import { hookShift } from '@/core/physics/tension/pulled';
-import { anchorFor, correctedRadius } from '@/core/physics/shape/taper';
+import { anchorFor, correctedRadius, hookShift } from '@/core/engine/template/rehearsal';
 import { Act } from '@/ui/Act';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';

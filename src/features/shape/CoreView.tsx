@@ -7,7 +7,7 @@ import {
 } from 'three'; // prettier-ignore
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { PlanView } from '@/core/engine/template/view';
-import { arcs, pointAt, type Pt } from '@/core/physics/shape/polyline';
+import { arcs, pointAt, type Pt } from '@/core/numeric/polyline';
 
 const POINTS = 160;
 const HEIGHT = 250;

@@ -15,6 +15,7 @@ import { PlanFindings } from './PlanFindings';
 import { NoPiece, type Columns } from './ShapeStage';
 import css from './shape.module.css';
 import { faultWords, HANDLING, orderWords, SPLIT_NAMES } from './words';
+import { places } from '@/state/places';
 
 /** The stage Cut: how both ends are driven, when the wire reaches each station, and the way to the called cut. */
 export function CutStage({ columns }: { columns: Columns }) {
@@ -82,15 +83,15 @@ function Driven({ columns }: { columns: Columns }) {
         <h2>What to do</h2>
         {!stops && (
           <p>
-            <Button component={Link} href={`/rig/${rigId}/call?plan=${id}`} variant="contained" fullWidth>
+            <Button component={Link} href={places.piece(rigId, 'call', id)} variant="contained" fullWidth>
               Call the cut
             </Button>
           </p>
         )}
         {v && <PlanFindings findings={v.findings} most={4} onWidth={widen} />}
         <p className={css.links}>
-          <Link href={`/rig/${rigId}/drive?plan=${id}`}>Set up and rehearse cold</Link>
-          <Link href={`/rig/${rigId}/templates?plan=${id}`}>Templates</Link>
+          <Link href={places.piece(rigId, 'drive', id)}>Set up and rehearse cold</Link>
+          <Link href={places.piece(rigId, 'templates', id)}>Templates</Link>
         </p>
         <ul className={css.cautions}>
           {HANDLING.map((words) => (

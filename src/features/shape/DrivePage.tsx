@@ -12,6 +12,7 @@ import { PlanFindings } from './PlanFindings';
 import { PullChart } from './PullChart';
 import css from './frame.module.css';
 import { METHOD_NAMES, orderWords } from './words';
+import { places } from '@/state/places';
 
 /** How both ends are driven: drawn to scale with its numbers, rehearsed cold, the pull along the cut. */
 export function DrivePage(p: PieceProps) {
@@ -70,7 +71,7 @@ function Inside({ view }: { view: PlanView }) {
         <p className="dim">{orderWords(view.plan.template)}</p>
         <PlanFindings findings={view.findings.filter((f) => OF_DRIVING.has(f.code))} />
         <p className={css.files}>
-          <Link href={`/rig/${rigId}/call?plan=${id}`}>Call the cut</Link>
+          <Link href={places.piece(rigId, 'call', id)}>Call the cut</Link>
         </p>
       </div>
       <div>

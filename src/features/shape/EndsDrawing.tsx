@@ -1,6 +1,6 @@
 'use client';
 import { useId } from 'react';
-import { boxOf, type Pt } from '@/core/physics/shape/polyline';
+import { boxOf, type Pt } from '@/core/numeric/polyline';
 import type { PlanView } from '@/core/engine/template/view';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';

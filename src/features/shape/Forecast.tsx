@@ -1,6 +1,6 @@
 'use client';
 import { useId } from 'react';
-import { boxOf, type Pt } from '@/core/physics/shape/polyline';
+import { boxOf, type Pt } from '@/core/numeric/polyline';
 import type { PlanView } from '@/core/engine/template/view';
 import type { ProfileDeviation } from '@/core/engine/template/forecast';
 import { useUnits } from '@/ui/Units';

@@ -1,7 +1,7 @@
 'use client';
 import { useId } from 'react';
 import type { PlanView } from '@/core/engine/template/view';
-import { boxOf } from '@/core/physics/shape/polyline';
+import { boxOf } from '@/core/numeric/polyline';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import css from './frame.module.css';

@@ -10,6 +10,7 @@ import { NOT_PLANNED } from '@/core/words/cutters';
 import { faultWords } from './words';
 import css from './frame.module.css';
 import { PiecePicker } from './PiecePicker';
+import { places } from '@/state/places';
 
 export interface PieceProps {
   readonly open: OpenRig;
@@ -46,7 +47,7 @@ function Inside(p: { title: string; stage: string; children: (view: PlanView, st
       <header className={css.head}>
         <div>
           <p className={css.back}>
-            <Link href={`/rig/${id}?stage=${p.stage}`}>{name || 'The rig'}</Link>
+            <Link href={places.rig(id, p.stage)}>{name || 'The rig'}</Link>
           </p>
           <h1>{none ? 'Not planned yet' : p.title}</h1>
         </div>

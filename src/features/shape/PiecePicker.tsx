@@ -7,6 +7,7 @@ import { Act } from '@/ui/Act';
 import { useUnits } from '@/ui/Units';
 import css from './shape.module.css';
 import { newPlan } from './words';
+import { downloads } from '@/state/places';
 
 /** Which piece is open; a new one; its name. */
 export function PiecePicker() {
@@ -79,7 +80,9 @@ function Saving() {
   return (
     <>
       <p className={css.saving}>
-        <span className="dim">{SAVE_WORDS[save]}</span>
+        <span className="dim" role="status" aria-label="Piece">
+          {SAVE_WORDS[save]}
+        </span>
         <button type="button" className="quiet" disabled={past === 0} onClick={undo}>
           Undo
         </button>
@@ -126,7 +129,7 @@ function Rename({ onDrop }: { onDrop: () => void }) {
         maxLength={200}
         onChange={(e) => edit('name', { name: e.target.value })}
       />
-      <a href={`/api/plans/${id}/document`} download={`${name || 'piece'}.plan.json`}>
+      <a href={downloads.plan(id)} download={`${name || 'piece'}.plan.json`}>
         File
       </a>
       <Act onClick={onDrop}>Delete</Act>

@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useEffect, useRef, useState } from 'react';
 import type { Section } from '@/core/documents/plan';
-import { boxOf, type Pt } from '@/core/physics/shape/polyline';
+import { boxOf, type Pt } from '@/core/numeric/polyline';
 import { inChords } from '@/formats/section/outline';
 import type { SectionFile } from '@/formats/section/readSection';
 import { PickFile } from '@/ui/PickFile';

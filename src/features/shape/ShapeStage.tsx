@@ -16,6 +16,7 @@ import { PlanFindings } from './PlanFindings';
 import { offText } from './off';
 import css from './shape.module.css';
 import { HAND_NAMES, faultWords } from './words';
+import { places } from '@/state/places';
 
 const CoreView = dynamic(() => import('./CoreView').then((m) => m.CoreView), {
   ssr: false,
@@ -145,8 +146,8 @@ function Planned({ columns }: { columns: Columns }) {
         <h2>What to do</h2>
         {v && <PlanFindings findings={v.findings} most={4} onWidth={widen} />}
         <p className={css.links}>
-          <Link href={`/rig/${rigId}/templates?plan=${id}`}>Templates</Link>
-          <Link href={`/rig/${rigId}/blanks?plan=${id}`}>Block and sheets</Link>
+          <Link href={places.piece(rigId, 'templates', id)}>Templates</Link>
+          <Link href={places.piece(rigId, 'blanks', id)}>Block and sheets</Link>
         </p>
       </section>
     </>

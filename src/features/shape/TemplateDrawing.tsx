@@ -1,7 +1,7 @@
 'use client';
 import { useId } from 'react';
 import type { PassView, PlanView } from '@/core/engine/template/view';
-import { boxOf, type Pt } from '@/core/physics/shape/polyline';
+import { boxOf, type Pt } from '@/core/numeric/polyline';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import { pathOf } from './EndsDrawing';

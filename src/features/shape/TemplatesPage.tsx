@@ -14,6 +14,7 @@ import { TemplateDrawing } from './TemplateDrawing';
 import css from './frame.module.css';
 import shape from './shape.module.css';
 import { END_NAMES, orderWords, PINNED_NAMES, SIDE_NAMES, SPLIT_NAMES } from './words';
+import { downloads } from '@/state/places';
 
 /** Templates of a piece: what they allow for, each drawn to scale, files at full size, the mounting sheet. */
 export function TemplatesPage(p: PieceProps) {
@@ -33,7 +34,7 @@ function Inside({ view, stale }: { view: PlanView; stale: boolean }) {
   const t = usePlan((s) => s.doc.template);
   const [paper, setPaper] = useState<keyof typeof PAPER_NAMES>('a4');
   const m = TEMPLATE_CATALOG[t.material];
-  const href = (q: string) => `/api/plans/${id}/templates?${q}`;
+  const href = (q: string) => downloads.templates(id, q);
   return (
     <div className={css.cols}>
       <div className={css.side}>

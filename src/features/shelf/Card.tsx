@@ -13,6 +13,7 @@ import { useWidth } from '@/ui/useWidth';
 import { WirePicture } from '@/ui/wire/WirePicture';
 import css from './shelf.module.css';
 import { stateOf, STATE_WORDS } from './state';
+import { places } from '@/state/places';
 
 const DAY = new Intl.DateTimeFormat('en-GB', {
   day: 'numeric',
@@ -46,7 +47,7 @@ export function Card({
       </div>
       <div className={css.words}>
         <h2>
-          <Link href={`/rig/${rig.id}`} className={css.open}>
+          <Link href={places.rig(rig.id)} className={css.open}>
             {name}
           </Link>
           {rig.demo && <span className={css.sample}>sample</span>}

@@ -8,9 +8,9 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useRef, useState } from 'react';
 import type { DocumentFault } from '@/core/documents/faults';
 import { readRigFile } from '@/formats/rigFile';
-import type { OpenRig } from '@/state/types';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import css from './shelf.module.css';
+import { server } from '@/state/server';
 
 /** Brings in a rig document; a bad one is refused whole, every fault named by its path and rule. */
 export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
@@ -19,7 +19,7 @@ export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
   const take = async (file: File) => {
     const read = await readRigFile(file);
     if (!read.ok) return setFaults(read.faults);
-    const answer = await call<OpenRig>('POST', '/api/rigs', { doc: read.doc });
+    const answer = await server.addRig({ doc: read.doc });
     if (answer.kind === 'done') onDone(answer.data.record.id);
     else
       setFaults(

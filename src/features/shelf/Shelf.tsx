@@ -5,26 +5,27 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { ShelfRig } from '@/state/types';
-import { call, inWords } from '@/state/api';
+import { inWords, type Outcome } from '@/state/api';
 import { Card } from './Card';
 import { ImportRig } from './ImportRig';
 import css from './shelf.module.css';
+import { places } from '@/state/places';
+import { server } from '@/state/server';
 
-/** All rigs as sketches, the newest work first; those put away on a page of their own. */
+/** All rigs as sketches, the newest work first; the archived ones on a page of their own. */
 export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: boolean; empty: boolean }) {
   const router = useRouter();
   const [told, tell] = useState<string | null>(null);
   const [sure, setSure] = useState(false);
   const demo = rigs.some((r) => r.demo);
-  const act = async (method: string, path: string, body: unknown, done: (data: unknown) => string | null) => {
-    const answer = await call(method, path, body);
+  const act = async <T,>(asked: Promise<Outcome<T>>, done: (data: T) => string | null) => {
+    const answer = await asked;
     tell(answer.kind === 'done' ? done(answer.data) : inWords(answer));
     if (answer.kind === 'done') router.refresh();
   };
   const clear = async () => {
     setSure(false);
-    await act('DELETE', '/api/demo', undefined, (data) => {
-      const { kept } = data as { kept: number };
+    await act(server.removeSample(), ({ kept }) => {
       return kept > 0
         ? `The sample workshop is out. ${kept} rig${kept === 1 ? '' : 's'} you changed stay${kept === 1 ? 's' : ''} as your own.`
         : 'The sample workshop is out.';
@@ -36,15 +37,15 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
         <h1>{away ? 'Archived rigs' : 'Rigs'}</h1>
         <div className={css.acts}>
           {away ? (
-            <Link href="/">Back to the shelf</Link>
+            <Link href={places.shelf}>Back to the shelf</Link>
           ) : (
             <>
-              <Button component={Link} href="/new" variant="contained">
+              <Button component={Link} href={places.newRig} variant="contained">
                 New rig
               </Button>
-              <ImportRig onDone={(id) => router.push(`/rig/${id}`)} />
-              {rigs.length > 1 && <Link href="/compare">Compare</Link>}
-              <Link href="/?away=1">Archive</Link>
+              <ImportRig onDone={(id) => router.push(places.rig(id))} />
+              {rigs.length > 1 && <Link href={places.compare()}>Compare</Link>}
+              <Link href={places.archive}>Archive</Link>
             </>
           )}
         </div>
@@ -78,7 +79,7 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
         <Nothing
           away={away}
           offerSample={empty}
-          onSample={() => void act('POST', '/api/demo', undefined, () => 'The sample workshop is in.')}
+          onSample={() => void act(server.addSample(), () => 'The sample workshop is in.')}
         />
       ) : (
         <ul className={css.grid}>
@@ -87,15 +88,10 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
               key={r.id}
               rig={r}
               onDuplicate={() =>
-                void act(
-                  'POST',
-                  `/api/rigs/${r.id}/duplicate`,
-                  undefined,
-                  () => `${r.doc.name || 'The rig'} is doubled.`,
-                )
+                void act(server.duplicateRig(r.id), () => `${r.doc.name || 'The rig'} is duplicated.`)
               }
               onArchive={() =>
-                void act('PATCH', `/api/rigs/${r.id}`, { archived: !r.archived }, () =>
+                void act(server.archiveRig(r.id, !r.archived), () =>
                   r.archived ? 'Back on the shelf.' : `${r.doc.name || 'The rig'} is archived.`,
                 )
               }
@@ -126,7 +122,7 @@ function Nothing({
         shows what it will do.
       </p>
       <p className={css.acts}>
-        <Button component={Link} href="/new" variant="contained" size="large">
+        <Button component={Link} href={places.newRig} variant="contained" size="large">
           Start a rig
         </Button>
         {offerSample && (

@@ -14,8 +14,7 @@ import { controlSettingText } from '@/core/words/control';
 import { ALLOYS } from '@/core/catalog/alloys';
 import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { Stock } from '@/state/types';
-import type { OpenRig } from '@/state/types';
-import { call, inWords } from '@/state/api';
+import { inWords } from '@/state/api';
 import { Choice } from '@/ui/Choice';
 import { LevelMark } from '@/ui/Level';
 import { QuantityField } from '@/ui/QuantityField';
@@ -25,6 +24,8 @@ import { WirePicture } from '@/ui/wire/WirePicture';
 import css from './start.module.css';
 import { FOAM_HELP, FRAME_CARDS, PLAIN, wouldWords } from './words';
 import type { Evaluation } from '@/core/engine/evaluation';
+import { places } from '@/state/places';
+import { server } from '@/state/server';
 
 /** What power a person named: a supply of the drawer, or a plain one of a kind. */
 interface Power {
@@ -91,8 +92,8 @@ export function Start({ stock }: { stock: Stock }) {
     links: { foamStockId: string | null; spoolId: string | null; supplyId: string | null },
   ) => {
     setBusy(true);
-    const answer = await call<OpenRig>('POST', '/api/rigs', { doc, ...links });
-    if (answer.kind === 'done') return router.push(`/rig/${answer.data.record.id}?stage=foam`);
+    const answer = await server.addRig({ doc, ...links });
+    if (answer.kind === 'done') return router.push(places.rig(answer.data.record.id, 'foam'));
     setBusy(false);
     setProblem(inWords(answer));
   };

@@ -1,14 +1,11 @@
 'use client';
 import { useState } from 'react';
-import { ballast, BOARD_FRICTION, hangAt, pullFor, shareForPull } from '@/core/physics/tension/pulled';
-import { GRAVITY } from '@/core/physics/heat/loss';
+import { balanceOf, BOARD_FRICTION, cordAt } from '@/core/engine/pulledBalance';
+import { gramsOf, newtonsOf } from '@/core/engine/tensionRead';
 import { useDerived } from '@/state/RigContext';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import css from './tension.module.css';
-
-const newtons = (grams: number) => (grams / 1000) * GRAVITY;
-const grams = (n: number) => (n / GRAVITY) * 1000;
 
 /** A bow that is pulled or falls: what pull holds the feed, what a weight at hand makes of it, where to hang it. */
 export function Balance({ kind }: { kind: 'pulled-bow' | 'drop-bow' }) {
@@ -18,9 +15,8 @@ export function Balance({ kind }: { kind: 'pulled-bow' | 'drop-bow' }) {
   const [offMm, setOff] = useState<number | null>(0);
   const [guideN, setGuide] = useState<number | null>(0);
   const [tryG, setTry] = useState<number | null>(null);
-  const fastest = e.window.fastest?.feed;
   const falls = kind === 'drop-bow';
-  const wire = { stress10: e.s.stress10, diameter: e.s.diameter, width: e.s.width };
+  const balance = balanceOf(e, guideN ?? 0);
   const field = (
     label: string,
     name: string,
@@ -38,26 +34,18 @@ export function Balance({ kind }: { kind: 'pulled-bow' | 'drop-bow' }) {
       onValue={(v) => (set(v), null)}
     />
   );
-  if (!fastest || e.reserve === null || e.tension.drag === null)
+  if (!balance)
     return (
       <section id="balance" aria-label="Balance">
         <h2>{falls ? 'Its balance' : 'The pull it needs'}</h2>
         <p className="dim">The wire does not cut at this setting: give it heat first.</p>
       </section>
     );
-  // A lag that was seen scales the drag.
-  const plain = pullFor(wire, e.reserve);
-  const scale = plain > 0 ? (e.tension.drag * e.s.width) / plain : 1;
-  const drag = e.tension.drag * e.s.width;
-  const need = drag + (guideN ?? 0);
-  const feedOf = (pull: number) => {
-    const share = shareForPull(wire, Math.max(0, pull - (guideN ?? 0)) / scale);
-    return share === null ? null : share * fastest * 1000;
-  };
-  const counter = falls && bowG ? newtons(bowG) - need : null;
+  const { dragN: drag, needN: need } = balance;
+  const counter = falls && bowG ? newtonsOf(bowG) - need : null;
   const hang =
-    counter !== null && counter > 0 ? hangAt(newtons(bowG!), 0, drag, (offMm ?? 0) / 1000, counter) : null;
-  const tried = tryG ? feedOf(newtons(tryG)) : undefined;
+    counter !== null && counter > 0 ? cordAt(newtonsOf(bowG!), 0, drag, (offMm ?? 0) / 1000, counter) : null;
+  const tried = tryG ? balance.feedAt(newtonsOf(tryG)) : undefined;
   return (
     <section id="balance" aria-label="Balance" className={css.balance}>
       <h2>{falls ? 'Its balance' : 'The pull it needs'}</h2>
@@ -77,11 +65,12 @@ export function Balance({ kind }: { kind: 'pulled-bow' | 'drop-bow' }) {
           <p className="dim">Its own weight says how much to hang against it, or to add.</p>
         ) : counter < 0 ? (
           <p>
-            Too light: add <b className="num">{say(grams(-counter), 'mass')}</b> to it, over the foam’s middle.
+            Too light: add <b className="num">{say(gramsOf(-counter), 'mass')}</b> to it, over the foam’s
+            middle.
           </p>
         ) : (
           <p>
-            Hang <b className="num">{say(grams(counter), 'mass')}</b> against it by a cord over a pulley
+            Hang <b className="num">{say(gramsOf(counter), 'mass')}</b> against it by a cord over a pulley
             {hang !== null && (
               <>
                 {' '}
@@ -102,7 +91,7 @@ export function Balance({ kind }: { kind: 'pulled-bow' | 'drop-bow' }) {
       ) : (
         <>
           <p>
-            Pull with <b className="num">{say(grams(need), 'mass')}</b> over a pulley, tied at the foam’s
+            Pull with <b className="num">{say(gramsOf(need), 'mass')}</b> over a pulley, tied at the foam’s
             middle. Start with half of it and add until it runs at the feed.
           </p>
           {tried !== undefined && (
@@ -112,13 +101,13 @@ export function Balance({ kind }: { kind: 'pulled-bow' | 'drop-bow' }) {
               ) : (
                 <>
                   With {say(tryG, 'mass')} it would run at <b className="num">{say(tried, 'feed')}</b>,{' '}
-                  {say(1 - tried / 1000 / fastest, 'share')} margin.
+                  {say(1 - tried / balance.maxFeedMmS, 'share')} margin.
                 </>
               )}
             </p>
           )}
           <p>
-            Ballast on the block: <b className="num">{say(grams(ballast(2 * need, 0)), 'mass')}</b> or more, for
+            Ballast on the block: <b className="num">{say(gramsOf(balance.ballastN), 'mass')}</b> or more, for
             twice that pull at a friction of {BOARD_FRICTION} until you tried it.
           </p>
         </>

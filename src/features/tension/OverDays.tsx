@@ -1,7 +1,7 @@
 'use client';
 import { creepOf, type Creep } from '@/core/engine/creep';
 import { pullBand } from '@/core/engine/tensionBand';
-import { inSeries } from '@/core/physics/tension/stiffness';
+import { holdingRate } from '@/core/engine/tensionRead';
 import { useDerived } from '@/state/RigContext';
 import type { PullRecord } from '@/state/types';
 import { useUnits } from '@/ui/Units';
@@ -20,8 +20,7 @@ export function OverDays({
   const { evaluation: e } = useDerived();
   const { say } = useUnits();
   const when = useWhen();
-  const { holder } = e.tension.takeUp;
-  const rate = e.s.rig.tension.kind === 'weight' ? 0 : inSeries(holder.rate, holder.rest);
+  const rate = holdingRate(e);
   const readings = pulls.map(({ pull }) => ({
     at: Date.parse(pull.at),
     newtons: pull.newtons,

@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import type { LoggedPull } from '@/core/documents/pull';
-import { pullOfPitch } from '@/core/physics/tension/pluck';
+import { tensionOfNote } from '@/core/engine/tensionRead';
 import { fileSource, microphone } from '@/devices/sound/browser';
 import { SoundFault, type SoundSource } from '@/devices/sound/port';
 import type { PluckReading } from '@/devices/sound/readPluck';
@@ -55,11 +55,7 @@ export function PluckIt({ log }: { log: (p: LoggedPull) => Promise<string | null
     await hear(standInSource({ hertz, seed, dies: 0.7 }), 'the stand-in wire', false);
   };
   const heard = state.is === 'read' && state.reading.ok ? state.reading : null;
-  const newtons = heard
-    ? Number(
-        pullOfPitch(heard.hertz, e.s.area * e.s.alloy.density, e.s.rig.wire.lengthMm / 1000).toPrecision(3),
-      )
-    : null;
+  const newtons = heard ? Number(tensionOfNote(e, heard.hertz).toPrecision(3)) : null;
   return (
     <section id="pluck" aria-label="Pluck it">
       <h2>Pluck it</h2>

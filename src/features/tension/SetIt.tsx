@@ -2,9 +2,7 @@
 import { useState } from 'react';
 import type { LoggedPull, PullWay } from '@/core/documents/pull';
 import { springFound, springPullAt } from '@/core/engine/springTest';
-import { GRAVITY } from '@/core/physics/heat/loss';
-import { inSeries, wireStiffness } from '@/core/physics/tension/stiffness';
-import { pullOfPitch } from '@/core/physics/tension/pluck';
+import { newtonsOf, tensionOfNote, tensionOfSqueeze } from '@/core/engine/tensionRead';
 import { procedure, WAY_NAMES, WAYS_FOR, type OnBench } from '@/core/words/procedures';
 import type { Role } from '@/core/units/profile';
 import { useDerived, useRig } from '@/state/RigContext';
@@ -188,7 +186,7 @@ function readingOf(
   if (way === 'weight')
     return {
       ...none,
-      newtons: v.massG ? three((v.massG / 1000) * GRAVITY) : null,
+      newtons: v.massG ? three(newtonsOf(v.massG)) : null,
       missing: 'The weight gives the tension.',
     };
   if (way === 'squeeze') {
@@ -197,15 +195,14 @@ function readingOf(
       v.closerMm && v.forceN ? { frameNPerMm: three(v.forceN / v.closerMm) } : {};
     if (!rate || !v.squeezeMm)
       return { ...none, also, missing: 'How far it was squeezed before hanging gives the tension.' };
-    const wire = wireStiffness(e.s.alloy.youngs, e.s.area, e.s.rig.wire.lengthMm / 1000);
     return {
-      newtons: three(inSeries(rate * 1000, wire) * (v.squeezeMm / 1000)),
+      newtons: three(tensionOfSqueeze(e, rate, v.squeezeMm)),
       hertz: null,
       also,
       missing: '',
     };
   }
   if (!v.hertz) return { ...none, missing: 'The note gives the tension. It can be heard below too.' };
-  const newtons = pullOfPitch(v.hertz, e.s.area * e.s.alloy.density, e.s.rig.wire.lengthMm / 1000);
+  const newtons = tensionOfNote(e, v.hertz);
   return { newtons: three(newtons), hertz: v.hertz, also: {}, missing: '' };
 }

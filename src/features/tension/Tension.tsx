@@ -16,6 +16,7 @@ import { OverDays } from './OverDays';
 import { PluckIt } from './PluckIt';
 import { SetIt } from './SetIt';
 import css from './tension.module.css';
+import { places } from '@/state/places';
 
 /** Setting a rig's pull at the bench: step by step, by ear, over days; its ends; its balance. */
 export function Tension({ open, pulls }: { open: OpenRig; pulls: readonly PullRecord[] }) {
@@ -37,7 +38,7 @@ function Inside({ loaded }: { loaded: readonly PullRecord[] }) {
     <div className="page">
       <div className={css.top}>
         <h1>Tension of {name || 'a rig without a name'}</h1>
-        <Link href={`/rig/${id}?stage=tension`}>Back to the rig</Link>
+        <Link href={places.rig(id, 'tension')}>Back to the rig</Link>
       </div>
       {(problem || conflict) && (
         <p role="alert" className={css.fault}>

@@ -13,6 +13,7 @@ import type { OpenRig } from '@/state/types';
 import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
 import css from './wiring.module.css';
+import { downloads, places } from '@/state/places';
 
 /** The wiring of a rig on one sheet: drawing, list, cautions; to print, or as SVG and PDF. */
 export function Wiring({ open }: { open: OpenRig }) {
@@ -34,13 +35,13 @@ export function Wiring({ open }: { open: OpenRig }) {
       <div className={css.head}>
         <h1>{title}</h1>
         <div className={css.acts}>
-          <Link href={`/rig/${id}?stage=power`}>Back to the rig</Link>
+          <Link href={places.rig(id, 'power')}>Back to the rig</Link>
           {svg && (
             <>
-              <Button component="a" href={`/api/rigs/${id}/wiring?as=svg`} download>
+              <Button component="a" href={downloads.wiring(id, 'svg')} download>
                 Drawing as SVG
               </Button>
-              <Button component="a" href={`/api/rigs/${id}/wiring?as=pdf`} download>
+              <Button component="a" href={downloads.wiring(id, 'pdf')} download>
                 Sheet as PDF
               </Button>
               <Button variant="contained" onClick={() => window.print()}>

@@ -1,5 +1,5 @@
 import type { TemplatePiece } from '@/core/engine/template/pieces';
-import type { Pt } from '@/core/physics/shape/polyline';
+import type { Pt } from '@/core/numeric/polyline';
 import { AT_FULL_SIZE, CHECK_MM, extentOf, textAt } from '../template/svg';
 import { MM, plain, startPdf } from './pdf';
 import { EDGE, OVERLAP, PAPERS, tilingOf, type Paper, type Tile, type Tiling } from './tiles';

@@ -1,4 +1,4 @@
-import { apart, type Pt } from '@/core/physics/shape/polyline';
+import { apart, type Pt } from '@/core/numeric/polyline';
 import { MOST_READ, SectionFault } from './outline';
 
 /** A section read from coordinate text, in chords, from the tail over the top to the nose and back. */

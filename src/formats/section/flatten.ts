@@ -1,4 +1,4 @@
-import type { Pt } from '@/core/physics/shape/polyline';
+import type { Pt } from '@/core/numeric/polyline';
 
 /** How far a drawn chord may lie from its curve, mm. */
 export const FLAT = 0.01;

@@ -1,4 +1,4 @@
-import { apart, signedArea, type Pt } from '@/core/physics/shape/polyline';
+import { apart, signedArea, type Pt } from '@/core/numeric/polyline';
 
 /** A closed outline found in a file, mm, with how it came to be. */
 export interface Outline {

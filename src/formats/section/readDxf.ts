@@ -1,5 +1,5 @@
 import DxfParser from 'dxf-parser';
-import type { Pt } from '@/core/physics/shape/polyline';
+import type { Pt } from '@/core/numeric/polyline';
 import { arcPoints, bulged } from './flatten';
 import { joined, MOST_READ, outlinesOf, SectionFault, type Found } from './outline';
 

@@ -2,7 +2,7 @@ import { readCoordinates } from './coordinates';
 import { SectionFault, type Found } from './outline';
 import { readDxf } from './readDxf';
 import { readSvg } from './readSvg';
-import type { Pt } from '@/core/physics/shape/polyline';
+import type { Pt } from '@/core/numeric/polyline';
 
 /** A section file, read: points in chords at once, or outlines to choose from. */
 export type SectionFile =

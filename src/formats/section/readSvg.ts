@@ -1,6 +1,6 @@
 import { XMLParser } from 'fast-xml-parser';
 import svgpath from 'svgpath';
-import type { Pt } from '@/core/physics/shape/polyline';
+import type { Pt } from '@/core/numeric/polyline';
 import { arcPoints, cubic } from './flatten';
 import { joined, MOST_READ, outlinesOf, SectionFault, type Found } from './outline';
 

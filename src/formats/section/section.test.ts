@@ -2,7 +2,7 @@ import { DxfWriter, point2d, point3d, Units } from '@tarikjabiri/dxf';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { nacaSection } from '@/core/physics/shape/naca';
-import { boxOf, type Pt } from '@/core/physics/shape/polyline';
+import { boxOf, type Pt } from '@/core/numeric/polyline';
 import { readCoordinates } from './coordinates';
 import { cubic } from './flatten';
 import { inChords, joined, SectionFault } from './outline';

@@ -1,5 +1,5 @@
 import type { TemplatePiece } from '@/core/engine/template/pieces';
-import { boxOf, type Pt } from '@/core/physics/shape/polyline';
+import { boxOf, type Pt } from '@/core/numeric/polyline';
 
 /** Space about a drawing and the side of the check square, mm. */
 export const PAGE_MARGIN = 8;

@@ -3,7 +3,7 @@ import { XMLParser } from 'fast-xml-parser';
 import { describe, expect, it } from 'vitest';
 import { planOut } from '@/core/engine/template/template';
 import { testPlan } from '@/core/engine/template/testPlans';
-import { boxOf, nearest, type Pt } from '@/core/physics/shape/polyline';
+import { boxOf, nearest, type Pt } from '@/core/numeric/polyline';
 import { readDxf } from '../section/readDxf';
 import { readSvg } from '../section/readSvg';
 import { templatePdf } from '../print/templatePdf';

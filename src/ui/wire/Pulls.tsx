@@ -1,5 +1,5 @@
 'use client';
-import { takeUpAt } from '@/core/physics/tension/holder';
+import { takeUpAt } from '@/core/engine/takeUp';
 import { barOf } from '@/core/engine/takeUp';
 import { useUnits } from '../Units';
 import css from './band.module.css';

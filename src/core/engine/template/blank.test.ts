@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { planSchema, type Plan } from '../../documents/plan';
-import { boxOf } from '../../physics/shape/polyline';
+import { boxOf } from '../../numeric/polyline';
 import { merge } from '../merge';
 import { planOut } from './template';
 import { testPlan } from './testPlans';

@@ -1,6 +1,6 @@
 import type { Plan } from '../../documents/plan';
 import { headToTail, piecesAcross, taperedAcross } from '../../physics/shape/blanks';
-import { boxOf, signedArea } from '../../physics/shape/polyline';
+import { boxOf, signedArea } from '../../numeric/polyline';
 import type { NominalSection } from './nominalSection';
 import type { Evaluation } from '../evaluation';
 

@@ -1,6 +1,6 @@
 import { areaBeyond, leavable } from '../../physics/shape/grow';
 import { duplicatePoint, selfCrossing } from '../../physics/shape/crossing';
-import { apart, signedArea, turnAt, type Pt } from '../../physics/shape/polyline';
+import { apart, signedArea, turnAt, type Pt } from '../../numeric/polyline';
 import { sectionLoop } from './sections';
 import type { Section } from '../../documents/plan';
 import type { NominalSection } from './nominalSection';

@@ -2,16 +2,7 @@ import type { Plan } from '../../documents/plan';
 import type { Allowance } from '../../physics/shape/allowance';
 import { grow, without } from '../../physics/shape/grow';
 import { placed } from '../../physics/shape/place';
-import {
-  apart,
-  arcs,
-  lengthOf,
-  nearest,
-  partOf,
-  signedArea,
-  turnAt,
-  type Pt,
-} from '../../physics/shape/polyline';
+import { apart, arcs, lengthOf, nearest, partOf, signedArea, turnAt, type Pt } from '../../numeric/polyline';
 import { monotone, surfacesOf } from '../../physics/shape/surfaces';
 import { CoreFault } from '../../numeric/fault';
 import { sectionFaults } from './check';

@@ -1,5 +1,5 @@
 import type { Level } from '../../documents/reading';
-import { signedArea } from '../../physics/shape/polyline';
+import { signedArea } from '../../numeric/polyline';
 import { noseRadius, insideCorner, sectionFaults } from './check';
 import { drafts } from '../drafts';
 import { material } from './materialFindings';

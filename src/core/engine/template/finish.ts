@@ -1,6 +1,6 @@
 import type { Piece } from '../../documents/plan';
 import { grow } from '../../physics/shape/grow';
-import { boxOf, type Pt } from '../../physics/shape/polyline';
+import { boxOf, type Pt } from '../../numeric/polyline';
 import { dropTwins, heightAt, surfacesOf } from '../../physics/shape/surfaces';
 
 type Finish = Piece['finish'];

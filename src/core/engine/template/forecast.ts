@@ -1,4 +1,4 @@
-import type { Pt } from '../../physics/shape/polyline';
+import type { Pt } from '../../numeric/polyline';
 import { kerfAlong } from './dwell';
 import type { AtFeed } from './heat';
 import type { Pass } from './passes';

@@ -1,5 +1,5 @@
 import { placed } from '../../physics/shape/place';
-import { boxOf, type Pt } from '../../physics/shape/polyline';
+import { boxOf, type Pt } from '../../numeric/polyline';
 import { heightAt, surfacesOf } from '../../physics/shape/surfaces';
 import { startAtTail } from './finish';
 

@@ -1,6 +1,6 @@
 import type { Plan } from '../../documents/plan';
 import { twistOf } from '../../physics/shape/place';
-import type { Pt } from '../../physics/shape/polyline';
+import type { Pt } from '../../numeric/polyline';
 import type { BlankPlan } from './blank';
 import type { End, NominalSection } from './nominalSection';
 

@@ -1,4 +1,4 @@
-import type { Pt } from '../../physics/shape/polyline';
+import type { Pt } from '../../numeric/polyline';
 export type End = 'root' | 'tip';
 
 export type Side = 'top' | 'bottom';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Pt } from '../../physics/shape/polyline';
+import type { Pt } from '../../numeric/polyline';
 import { planOut } from './template';
 import { testPlan as plan } from './testPlans';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { piecePlanSchema, planSchema } from '../../documents/plan';
-import { boxOf, signedArea, type Pt } from '../../physics/shape/polyline';
+import { boxOf, signedArea, type Pt } from '../../numeric/polyline';
 import { halvesOf, lengthsOf, sectionBetween, sectionHalf } from './parts';
 import { sectionFaults } from './check';
 import { surfacesOf } from '../../physics/shape/surfaces';

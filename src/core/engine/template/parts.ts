@@ -1,5 +1,5 @@
 import type { Piece, PiecePlan, Section } from '../../documents/plan';
-import { arcs, pointAt, signedArea, type Pt } from '../../physics/shape/polyline';
+import { arcs, pointAt, signedArea, type Pt } from '../../numeric/polyline';
 import { surfacesOf } from '../../physics/shape/surfaces';
 import { sectionLoop } from './sections';
 

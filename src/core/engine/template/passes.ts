@@ -1,5 +1,5 @@
 import type { Plan } from '../../documents/plan';
-import { arcs, lengthOf, nearest, pointAt, turnAt, type Pt } from '../../physics/shape/polyline';
+import { arcs, lengthOf, nearest, pointAt, turnAt, type Pt } from '../../numeric/polyline';
 import { arcAtShare } from '../../physics/shape/surfaces';
 import { CORNER_DEG, stationShares, type Edges } from './ends';
 import type { End, Side, NominalSection } from './nominalSection';

@@ -1,6 +1,6 @@
 import type { Plan } from '../../documents/plan';
 import { heightAt } from '../../physics/shape/surfaces';
-import { arcs, boxOf, pointAt, type Pt } from '../../physics/shape/polyline';
+import { arcs, boxOf, pointAt, type Pt } from '../../numeric/polyline';
 import type { Line, Pass, PassSide } from './passes';
 import type { End, NominalSection } from './nominalSection';
 

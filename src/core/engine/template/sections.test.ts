@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Section } from '../../documents/plan';
-import { boxOf, signedArea } from '../../physics/shape/polyline';
+import { boxOf, signedArea } from '../../numeric/polyline';
 import { surfacesOf } from '../../physics/shape/surfaces';
 import { sectionFaults } from './check';
 import { sectionLoop } from './sections';

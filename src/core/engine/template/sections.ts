@@ -1,6 +1,6 @@
 import type { Section } from '../../documents/plan';
 import { nacaSection } from '../../physics/shape/naca';
-import type { Pt } from '../../physics/shape/polyline';
+import type { Pt } from '../../numeric/polyline';
 
 /** Pieces of arc that a round shape is drawn with, a half circle. */
 const ARC = 180;

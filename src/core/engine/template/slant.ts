@@ -1,5 +1,5 @@
 import type { Plan } from '../../documents/plan';
-import { boxOf } from '../../physics/shape/polyline';
+import { boxOf } from '../../numeric/polyline';
 import type { NominalSection } from './nominalSection';
 
 /** How the wire lies across a swept piece: degrees from the normal of the faces, and 1/cos of them. */

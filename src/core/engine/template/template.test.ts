@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { templatesSchema } from '../../documents/templates';
 import { melt } from '../../physics/foam/melt';
 import { standingWidth } from '../../physics/foam/standing';
-import { nearest } from '../../physics/shape/polyline';
+import { nearest } from '../../numeric/polyline';
 import { selfCrossing } from '../../physics/shape/crossing';
 import { FOAMS } from '../../catalog/foams';
 import { merge } from '../merge';

@@ -1,7 +1,7 @@
 import type { Plan } from '../../documents/plan';
 import type { TemplatesDocument, TemplatesFigures } from '../../documents/templates';
 import { allowance } from '../../physics/shape/allowance';
-import { arcs, pointAt } from '../../physics/shape/polyline';
+import { arcs, pointAt } from '../../numeric/polyline';
 import { evaluate } from '../evaluate';
 import { merge } from '../merge';
 import { timesOf } from '../times';

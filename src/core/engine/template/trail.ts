@@ -1,4 +1,4 @@
-import type { Pt } from '../../physics/shape/polyline';
+import type { Pt } from '../../numeric/polyline';
 
 /** Pace of the middle at a lag, mm/s at mm. */
 export type Pace = (lag: number) => number;

@@ -1,7 +1,7 @@
 import type { Method, PiecePlan } from '../../documents/plan';
 import type { TemplatesDocument } from '../../documents/templates';
 import type { Allowance } from '../../physics/shape/allowance';
-import type { Pt } from '../../physics/shape/polyline';
+import type { Pt } from '../../numeric/polyline';
 import type { BlankPlan } from './blank';
 import type { ProfileDeviation } from './forecast';
 import { taperOf, type MethodNumbers } from './method';

@@ -1,4 +1,4 @@
-import { apart, arcs, between, pointAt, turnAt, type Pt } from '../../physics/shape/polyline';
+import { apart, arcs, between, pointAt, turnAt, type Pt } from '../../numeric/polyline';
 import type { Line, Pass } from './passes';
 
 /** Both ends of a pass and their middle at a share of the way from one node to the next. */

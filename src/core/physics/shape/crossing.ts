@@ -1,4 +1,4 @@
-import { boxOf, type Pt } from './polyline';
+import { boxOf, type Pt } from '../../numeric/polyline';
 
 const side = (a: Pt, b: Pt, p: Pt) => (b[0] - a[0]) * (p[1] - a[1]) - (b[1] - a[1]) * (p[0] - a[0]);
 

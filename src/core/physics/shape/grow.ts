@@ -1,6 +1,6 @@
 import { Clipper, EndType, FillRule, JoinType } from 'clipper2-ts';
 import { CoreFault } from '../../numeric/fault';
-import { signedArea, type Pt } from './polyline';
+import { signedArea, type Pt } from '../../numeric/polyline';
 
 /** Decimals that the offset keeps, and how far its round corners may lie from a true arc, in the unit of the points. */
 const DECIMALS = 5;

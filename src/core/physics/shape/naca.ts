@@ -1,5 +1,5 @@
 import { CoreFault } from '../../numeric/fault';
-import type { Pt } from './polyline';
+import type { Pt } from '../../numeric/polyline';
 
 /** Camber line at x: height and slope, in chords. */
 type Camber = (x: number) => readonly [number, number];

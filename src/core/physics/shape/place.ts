@@ -1,4 +1,4 @@
-import type { Pt } from './polyline';
+import type { Pt } from '../../numeric/polyline';
 
 /** How a section in chords is laid out at one end of a piece. Twist over 0 lifts the tail (washout at a tip). */
 export interface Placing {

@@ -7,7 +7,17 @@ import { duplicatePoint, selfCrossing } from './crossing';
 import { grow, leavable } from './grow';
 import { nacaSection } from './naca';
 import { mirrored, placed, tailRise, twistOf } from './place';
-import { apart, arcs, boxOf, lengthOf, nearest, partOf, pointAt, signedArea, type Pt } from './polyline';
+import {
+  apart,
+  arcs,
+  boxOf,
+  lengthOf,
+  nearest,
+  partOf,
+  pointAt,
+  signedArea,
+  type Pt,
+} from '../../numeric/polyline';
 import { arcAtShare, monotone, surfacesOf } from './surfaces';
 import {
   anchorFor,

@@ -1,4 +1,4 @@
-import { apart, arcs, pointAt, type Pt } from './polyline';
+import { apart, arcs, pointAt, type Pt } from '../../numeric/polyline';
 
 /** A loop parted at its nose and tail: each surface runs from the nose to the tail. */
 export interface Surfaces {

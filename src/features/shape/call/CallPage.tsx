@@ -18,6 +18,7 @@ import { faultWords } from '../words';
 import css from './call.module.css';
 import { Checks } from './Checks';
 import { Passes, type RunSoFar } from './Passes';
+import { places } from '@/state/places';
 
 /** A cut called aloud: checks, warm-up, station by station, between the passes, and what was seen afterwards. */
 export function CallPage(p: {
@@ -42,7 +43,7 @@ function Inside({ events }: { events: readonly EventRecord[] }) {
   return (
     <div className={css.page}>
       <p className={css.back}>
-        <Link href={`/rig/${id}?stage=cut`}>Back to the stage Cut</Link>
+        <Link href={places.rig(id, 'cut')}>Back to the stage Cut</Link>
       </p>
       {none ? (
         <p>{none}</p>

@@ -1,5 +1,5 @@
 'use client';
-import { arcs, boxOf, pointAt, type Pt } from '@/core/physics/shape/polyline';
+import { arcs, boxOf, pointAt, type Pt } from '@/core/numeric/polyline';
 import type { PassView, PlanView } from '@/core/engine/template/view';
 import css from './call.module.css';
 import { pathOf } from '../EndsDrawing';

@@ -4,6 +4,10 @@ import { identifyWire, tenTurns } from '@/core/physics/wire/identify';
 import { metalArea } from '@/core/physics/wire/area';
 import { resistancePerMetre } from '@/core/physics/wire/resistance';
 
+/** Strands whose load is about a wire's strength; scatter of a resistance that is still the same wire. */
+export { byStrength } from '../../physics/wire/byStrength';
+export { ORDINARY_SCATTER } from '../../physics/wire/identify';
+
 /** What was measured of an unknown wire; null: not measured. */
 export interface Measured {
   readonly lengthMm: number | null;

@@ -1,0 +1,39 @@
+/** Pages that belong to one rig. */
+export type RigPage = 'first-heat' | 'wiring' | 'heat' | 'tension' | 'recipe';
+/** Pages that belong to one piece of a rig. */
+export type PiecePage = 'templates' | 'blanks' | 'drive' | 'call';
+
+const asked = (query: Readonly<Record<string, string | undefined>>) => {
+  const given = Object.entries(query).filter(([, v]) => v !== undefined && v !== '') as [string, string][];
+  return given.length === 0 ? '' : `?${given.map(([k, v]) => `${k}=${encodeURIComponent(v)}`).join('&')}`;
+};
+
+/** Addresses of the pages: they stand here and nowhere else. */
+export const places = {
+  shelf: '/',
+  archive: '/?away=1',
+  newRig: '/new',
+  drawer: (open?: 'supply' | 'rewind' | 'wire') => `/drawer${asked({ open })}`,
+  match: (rig?: string) => `/match${asked({ rig })}`,
+  bench: (rig?: string) => `/bench${asked({ rig })}`,
+  compare: (rigs: readonly string[] = []) => `/compare${rigs.length ? `?rigs=${rigs.join(',')}` : ''}`,
+  log: (rig?: string) => `/log${asked({ rig })}`,
+  /** The logbook with a query as `addressOf` writes it. */
+  logAsked: (address: string) => (address ? `/log?${address}` : '/log'),
+  rig: (id: string, stage?: string) => `/rig/${id}${asked({ stage })}`,
+  rigPage: (id: string, page: RigPage, part?: string) => `/rig/${id}/${page}${part ? `#${part}` : ''}`,
+  piece: (rig: string, page: PiecePage, plan: string) => `/rig/${rig}/${page}${asked({ plan })}`,
+} as const;
+
+/** Addresses of files that the server makes. */
+export const downloads = {
+  rig: (id: string) => `/api/rigs/${id}/document`,
+  sheet: (id: string) => `/api/rigs/${id}/sheet`,
+  recipe: (id: string) => `/api/rigs/${id}/recipe`,
+  wiring: (id: string, as: 'svg' | 'pdf') => `/api/rigs/${id}/wiring?as=${as}`,
+  plan: (id: string) => `/api/plans/${id}/document`,
+  templates: (id: string, query: string) => `/api/plans/${id}/templates?${query}`,
+  photo: (id: string) => `/api/photos/${id}`,
+  backup: '/api/backup',
+  log: (as: 'csv' | 'json', address: string) => `/api/log/${as}?${address}`,
+} as const;
