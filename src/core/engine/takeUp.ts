@@ -12,9 +12,9 @@ import type { Setup } from './setup';
 export { takeUpAt } from '../physics/tension/holder';
 export { SHEAR } from '../physics/tension/spring';
 
-/** Second moment of a rectangular bar's section in mm⁴, bent over its height; mm. */
-export const barInertiaMm4 = (highMm: number, wideMm: number): number =>
-  Number(rectangleInertia(highMm / 1000, wideMm / 1000).toPrecision(6)) * 1e12;
+/** Second moment in mm⁴ of a bar's section the way it buckles, over its thin side: wide × thin³/12, mm. */
+export const barInertiaMm4 = (wideMm: number, thinMm: number): number =>
+  Number(rectangleInertia(wideMm / 1000, thinMm / 1000).toPrecision(6)) * 1e12;
 
 /** Share of the hot wire's strength that it is taken to be set to where nobody said how tight. Common practice, no source. */
 export const DEFAULT_PRELOAD_FRACTION = 0.3;

@@ -121,7 +121,7 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'frame-too-shallow': (v, say) => ({
     head: 'The frame is not deep enough',
-    text: `${say(num(v, 'heightMm'), 'foamSize')} of foam and 40 mm of packing do not go into a throat of ${say(num(v, 'throatMm'), 'wireLength')}.`,
+    text: `${say(num(v, 'heightMm'), 'foamSize')} of foam and ${say(40, 'foamSize')} of packing do not go into a throat of ${say(num(v, 'throatMm'), 'wireLength')}.`,
   }),
   'control-overload': (v, say) => ({
     head: 'The dimmer is too small',

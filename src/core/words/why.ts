@@ -116,10 +116,10 @@ const TELLERS: Record<WhyTopic, Teller> = {
   ...WHY_TENSION,
   room: (e, say) => ({
     title: 'Length of wire wanted',
-    relation: 'Foam + on each side three times the reach of a unheated end + 10 mm. After three reaches the wire has 95 % of its heat.',
+    relation: 'Foam + on each side three times the reach of an unheated end + 10 mm. After three reaches the wire has 95 % of its heat.',
     numbers: [
       ['foam', say(e.s.rig.foam.widthMm, 'foamSize')],
-      ['reach of a unheated end', e.coolEnd === null ? 'cold' : say(mm(e.coolEnd), 'wireLength')],
+      ['reach of an unheated end', e.coolEnd === null ? 'cold' : say(mm(e.coolEnd), 'wireLength')],
       ['wanted', e.wantedLength === null ? 'cold' : say(mm(e.wantedLength), 'wireLength')],
       ['there is', say(e.s.rig.wire.lengthMm, 'wireLength')],
     ],

@@ -57,7 +57,7 @@ describe('room and unheated ends', () => {
     expect((coolEndTemperature(320, 20, 3, 1) - 20) / 300).toBeCloseTo(0.95, 2);
     expect(coolEndTemperature(320, 20, 0, 1)).toBe(20);
   });
-  it('a unheated end of usual wire reaches 4–7 mm', () => {
+  it('an unheated end of usual wire reaches 4–7 mm', () => {
     const reach = coolEndLength(ALLOYS['nicr-80'].conductivity, metalArea(0.455e-3, 1), 0.15) * 1000;
     expect(reach).toBeGreaterThan(3.5);
     expect(reach).toBeLessThan(7);
