@@ -60,7 +60,6 @@ export default tseslint.config(
       '@typescript-eslint/consistent-type-imports': 'error',
       '@next/next/no-img-element': 'off',
       'react-hooks/set-state-in-effect': 'off',
-      'react-hooks/refs': 'off',
     },
   },
 );

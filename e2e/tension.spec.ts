@@ -24,7 +24,7 @@ async function bowWith(
 test('set a spring by the procedure, log the reading, and the finding goes', async ({ page, request }) => {
   const id = await bowWith(request, { kind: 'spring', setN: 80, springNPerMm: 2, springMaxN: 120 });
   await page.goto(`/rig/${id}?stage=tension`);
-  const finding = page.getByRole('region', { name: 'Fix: Pulled hard' });
+  const finding = page.getByRole('region', { name: 'Fix: Stressed hard' });
   await expect(finding).toBeVisible();
   await page.getByRole('link', { name: 'Set it, step by step' }).click();
   const steps = page.getByRole('region', { name: 'Set it, step by step' });

@@ -13,20 +13,34 @@ export type Outcome<T> =
   | { readonly kind: 'lost' };
 
 const DEADLINE_MS = 20000;
+const UPLOAD_MS = 60000;
 /** A browser lets a request outlive its page only up to 64 kB. */
 const KEEP_ALIVE_MOST = 20000;
 
 /** Calls a route of our own server. Never throws. */
 export async function call<T>(method: string, path: string, body?: unknown): Promise<Outcome<T>> {
   const text = body === undefined ? null : JSON.stringify(body);
+  return asked(path, {
+    method,
+    headers: body === undefined ? {} : { 'content-type': 'application/json' },
+    body: text,
+    keepalive: method === 'PUT' && text !== null && text.length < KEEP_ALIVE_MOST,
+    signal: AbortSignal.timeout(DEADLINE_MS),
+  });
+}
+
+/** Sends bytes of a type to a route of our own server. Never throws; ends after a minute at the latest. */
+export const send = <T>(path: string, body: Blob, type: string): Promise<Outcome<T>> =>
+  asked(path, {
+    method: 'POST',
+    headers: { 'content-type': type },
+    body,
+    signal: AbortSignal.timeout(UPLOAD_MS),
+  });
+
+async function asked<T>(path: string, request: RequestInit): Promise<Outcome<T>> {
   try {
-    const response = await fetch(path, {
-      method,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
-      body: text,
-      keepalive: method === 'PUT' && text !== null && text.length < KEEP_ALIVE_MOST,
-      signal: AbortSignal.timeout(DEADLINE_MS),
-    });
+    const response = await fetch(path, request);
     const answer = (await response.json().catch(() => null)) as unknown;
     if (response.ok) return { kind: 'done', data: answer as T };
     if (response.status >= 500) return { kind: 'lost' };

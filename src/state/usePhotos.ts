@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useState } from 'react';
 import type { PictureAnswer, PictureRequest } from '@/workers/protocol';
-import { call, inWords } from './api';
+import { call, inWords, send } from './api';
 import type { PhotoRecord } from './types';
 
 const DEADLINE_MS = 20000;
@@ -42,13 +42,9 @@ export function usePhotos(rigId: string, cutId: string | null) {
       const jpeg = await sized(file);
       if (!jpeg) return `${file.name} is no picture that this browser can open.`;
       const query = new URLSearchParams({ name: file.name.slice(0, 200), ...(cutId ? { cut: cutId } : {}) });
-      const answer = await fetch(`/api/rigs/${rigId}/photos?${query}`, {
-        method: 'POST',
-        headers: { 'content-type': 'image/jpeg' },
-        body: jpeg,
-      }).catch(() => null);
-      if (!answer?.ok) return 'The picture was not kept: the server did not take it.';
-      setPhotos((await answer.json()) as PhotoRecord[]);
+      const answer = await send<PhotoRecord[]>(`/api/rigs/${rigId}/photos?${query}`, jpeg, 'image/jpeg');
+      if (answer.kind !== 'done') return `The picture was not kept. ${inWords(answer)}`;
+      setPhotos(answer.data);
       return null;
     },
     [rigId, cutId],

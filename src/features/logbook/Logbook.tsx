@@ -13,6 +13,7 @@ import { Views } from './Views';
 import type { RigName } from './rigName';
 import { downloads, places } from '@/state/places';
 import { server } from '@/state/server';
+import { useLatest } from '@/ui/useLatest';
 
 const OverTime = dynamic(() => import('./OverTime').then((m) => m.OverTime), { ssr: false });
 const BringIn = dynamic(() => import('./BringIn').then((m) => m.BringIn), { ssr: false });
@@ -78,13 +79,16 @@ export function Logbook(p: {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, for what the page came with
   }, []);
   // The table is drawn anew only where its entries, order or choice change: its props stay the same between.
-  const latest = useRef({ query, ask });
-  latest.current = { query, ask };
+  const latest = useLatest({ query, ask });
+  /* eslint-disable react-hooks/preserve-manual-memoization -- the ref never changes, and no compiler is used */
   const onSort = useCallback(
-    (sort: LogQuery['sort'], dir: LogQuery['dir']) =>
-      latest.current.ask({ ...latest.current.query, sort, dir }),
-    [],
+    (sort: LogQuery['sort'], dir: LogQuery['dir']) => {
+      const now = latest.current;
+      now.ask({ ...now.query, sort, dir });
+    },
+    [latest],
   );
+  /* eslint-enable react-hooks/preserve-manual-memoization */
   const onChoose = useCallback(
     (e: LogEntry) =>
       choose((c) => (c.some((x) => x.id === e.id) ? c.filter((x) => x.id !== e.id) : [...c.slice(-1), e])),

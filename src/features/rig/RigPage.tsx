@@ -23,6 +23,7 @@ import { CutFields } from './CutFields';
 import { PowerLinks, TensionLinks, TryLinks } from './PowerLinks';
 import { TitleBar } from './TitleBar';
 import { WindowChart } from './WindowChart';
+import { Boundary, Column } from '@/ui/Column';
 
 const Conflict = dynamic(() => import('./Conflict').then((m) => m.Conflict), { ssr: false });
 const Snackbar = dynamic(() => import('@mui/material/Snackbar'), { ssr: false });
@@ -105,19 +106,23 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
   return (
     <div className={css.page}>
       <TitleBar />
-      <Band e={evaluation} reading={reading} forces={stage === 'tension'} />
+      <Boundary of={stage}>
+        <Band e={evaluation} reading={reading} forces={stage === 'tension'} />
+      </Boundary>
       <div className={css.below}>
         <StageNav stage={stage} answers={answers} onGo={go} />
         {foreign ? (
-          <section className={css.follow} aria-label={heads.decide}>
+          <Column className={css.follow!} name={heads.decide} of={stage}>
             <h2>{heads.decide}</h2>
             <p>{stage === 'tension' ? NO_TAKE_UP : NOT_PLANNED[rig.frame.kind]}</p>
-          </section>
+          </Column>
         ) : Late ? (
-          <Late columns={COLUMNS} stage={stage} />
+          <Boundary of={stage}>
+            <Late columns={COLUMNS} stage={stage} />
+          </Boundary>
         ) : (
           <>
-            <section className={css.decide} aria-label={heads.decide}>
+            <Column className={css.decide!} name={heads.decide} of={stage}>
               <h2>{heads.decide}</h2>
               <div className={css.fields}>
                 {stage === 'foam' && <FoamStage stock={stock} />}
@@ -129,8 +134,8 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
                 {trying && <TryStage onLogged={tell} />}
                 {trying && <p className={css.says}>{CAUTIONS_SHORT}</p>}
               </div>
-            </section>
-            <section className={css.follow} aria-label={heads.follow}>
+            </Column>
+            <Column className={css.follow!} name={heads.follow} of={stage}>
               {stage === 'tension' ? (
                 <TensionFollow />
               ) : (
@@ -149,8 +154,8 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
                 </>
               )}
               {stage === 'power' && <PowerPicture curve={curve} />}
-            </section>
-            <section className={css.do} aria-label="What to do">
+            </Column>
+            <Column className={css.do!} name="What to do" of={stage}>
               <h2>What to do</h2>
               {trying && <NextCut />}
               {trying && <Behind />}
@@ -161,7 +166,7 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
               {stage === 'tension' && <TensionLinks />}
               {stage === 'power' && <Cautions />}
               {stage === 'tension' && <p className={css.says}>{CAUTIONS.whip}</p>}
-            </section>
+            </Column>
           </>
         )}
       </div>

@@ -8,6 +8,7 @@ import { useEffect, useRef, useState } from 'react';
 import { listenForKnocks } from '@/devices/sound/knock';
 import { useUnits } from '@/ui/Units';
 import css from './watch.module.css';
+import { useLatest } from '@/ui/useLatest';
 
 /** What a timed cut gives the form. */
 export interface TimedCut {
@@ -46,8 +47,7 @@ export function Stopwatch({ onClose, onTaken }: { onClose: () => void; onTaken: 
     } else if (laps.length < marks.length) setLaps([...laps, t - start]);
   };
   const [ear, setEar] = useState<'off' | 'on' | 'none'>('off');
-  const pressed = useRef(press);
-  pressed.current = press;
+  const pressed = useLatest(press);
   useEffect(() => {
     if (ear !== 'on') return;
     let stop: (() => void) | null = null;
@@ -59,7 +59,7 @@ export function Stopwatch({ onClose, onTaken }: { onClose: () => void; onTaken: 
       left = true;
       stop?.();
     };
-  }, [ear]);
+  }, [ear, pressed]);
   const again = () => {
     setStart(null);
     setLaps([]);

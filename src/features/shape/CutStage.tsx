@@ -16,6 +16,7 @@ import { NoPiece, type Columns } from './ShapeStage';
 import css from './shape.module.css';
 import { faultWords, HANDLING, orderWords, SPLIT_NAMES } from './words';
 import { places } from '@/state/places';
+import { Column } from '@/ui/Column';
 
 /** The stage Cut: how both ends are driven, when the wire reaches each station, and the way to the called cut. */
 export function CutStage({ columns }: { columns: Columns }) {
@@ -39,7 +40,7 @@ function Driven({ columns }: { columns: Columns }) {
   const waits = v?.passes.flatMap((p) => p.waits.filter((w) => w.seconds > 0)) ?? [];
   return (
     <>
-      <section className={columns.decide} aria-label="How both ends are driven">
+      <Column className={columns.decide} name="How both ends are driven" of="cut">
         <h2>How both ends are driven</h2>
         <div className={columns.fields}>
           <PiecePicker />
@@ -52,8 +53,8 @@ function Driven({ columns }: { columns: Columns }) {
           </div>
           <p className={columns.says}>{orderWords(doc.template)}</p>
         </div>
-      </section>
-      <section className={columns.follow} aria-label="When does the wire reach each station?" aria-busy={stale}>
+      </Column>
+      <Column className={columns.follow} name="When does the wire reach each station?" of="cut" busy={stale}>
         <h2>When does the wire reach each station?</h2>
         {fault && <p role="alert">This cannot be worked out: {faultWords(fault)}.</p>}
         {v && (
@@ -78,8 +79,8 @@ function Driven({ columns }: { columns: Columns }) {
             </div>
           </div>
         )}
-      </section>
-      <section className={columns.act} aria-label="What to do">
+      </Column>
+      <Column className={columns.act} name="What to do" of="cut">
         <h2>What to do</h2>
         {!stops && (
           <p>
@@ -98,7 +99,7 @@ function Driven({ columns }: { columns: Columns }) {
             <li key={words}>{words}</li>
           ))}
         </ul>
-      </section>
+      </Column>
     </>
   );
 }

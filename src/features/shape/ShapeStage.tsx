@@ -17,6 +17,7 @@ import { offText } from './off';
 import css from './shape.module.css';
 import { HAND_NAMES, faultWords } from './words';
 import { places } from '@/state/places';
+import { Column } from '@/ui/Column';
 
 const CoreView = dynamic(() => import('./CoreView').then((m) => m.CoreView), {
   ssr: false,
@@ -44,22 +45,22 @@ export function ShapeStage({ columns }: { columns: Columns }) {
 export function NoPiece({ columns }: { columns: Columns }) {
   return (
     <>
-      <section className={columns.decide} aria-label="What the core is">
+      <Column className={columns.decide} name="What the core is" of="shape">
         <h2>What the core is</h2>
         <div className={columns.fields}>
           <PiecePicker />
         </div>
-      </section>
-      <section className={columns.follow} aria-label="What falls out of the block?">
+      </Column>
+      <Column className={columns.follow} name="What falls out of the block?" of="shape">
         <h2>What falls out of the block?</h2>
         <p className="dim">
           Name a piece first: then its templates, the pace of both ends and the core that will fall out are
           worked out for this rig.
         </p>
-      </section>
-      <section className={columns.act} aria-label="What to do">
+      </Column>
+      <Column className={columns.act} name="What to do" of="shape">
         <h2>What to do</h2>
-      </section>
+      </Column>
     </>
   );
 }
@@ -84,7 +85,7 @@ function Planned({ columns }: { columns: Columns }) {
   };
   return (
     <>
-      <section className={columns.decide} aria-label="What the core is">
+      <Column className={columns.decide} name="What the core is" of="shape">
         <h2>What the core is</h2>
         <div className={columns.fields}>
           <PiecePicker />
@@ -108,8 +109,8 @@ function Planned({ columns }: { columns: Columns }) {
           </p>
           {more && <Finish size={v?.blank ?? null} />}
         </div>
-      </section>
-      <section className={columns.follow} aria-label="What falls out of the block?" aria-busy={planned.stale}>
+      </Column>
+      <Column className={columns.follow} name="What falls out of the block?" of="shape" busy={planned.stale}>
         <h2>What falls out of the block?</h2>
         <div className={css.tabs} role="group" aria-label="View">
           {Object.entries(VIEWS).map(([k, name]) => (
@@ -141,15 +142,15 @@ function Planned({ columns }: { columns: Columns }) {
             </div>
           </div>
         )}
-      </section>
-      <section className={columns.act} aria-label="What to do">
+      </Column>
+      <Column className={columns.act} name="What to do" of="shape">
         <h2>What to do</h2>
         {v && <PlanFindings findings={v.findings} most={4} onWidth={widen} />}
         <p className={css.links}>
           <Link href={places.piece(rigId, 'templates', id)}>Templates</Link>
           <Link href={places.piece(rigId, 'blanks', id)}>Block and sheets</Link>
         </p>
-      </section>
+      </Column>
     </>
   );
 }

@@ -9,6 +9,7 @@ import { useCall } from './useCall';
 import { usePedal } from './usePedal';
 import { HELD_HOT } from './words';
 import { SIDE_NAMES } from '../words';
+import { useLatest } from '@/ui/useLatest';
 
 /** How long a word is heard, s. */
 const WORD_S = 0.7;
@@ -36,11 +37,10 @@ export function PassRun(p: {
     else pace(a === 'faster' ? 1 : -1);
   });
   const box = useRef<HTMLElement>(null);
-  const tellPlace = useRef(p.onPlace);
-  tellPlace.current = p.onPlace;
+  const tellPlace = useLatest(p.onPlace);
   useEffect(() => {
     if (state.begun) tellPlace.current(state.place, state.rate);
-  }, [state.place, state.rate, state.begun]);
+  }, [state.place, state.rate, state.begun, tellPlace]);
   // For a look from outside: the place and the page's own clock at one instant.
   useEffect(() => {
     let id = 0;

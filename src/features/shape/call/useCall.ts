@@ -6,6 +6,7 @@ import type { PassView } from '@/core/engine/template/view';
 import { loadClips, openVoice, type Clips } from '@/devices/voice/audio';
 import { Caller } from '@/devices/voice/caller';
 import type { Timer, Voice } from '@/devices/voice/port';
+import { useLatest } from '@/ui/useLatest';
 
 const TIMER: Timer = {
   every: (ms, call) => {
@@ -95,8 +96,7 @@ export function useCall(
     },
     [tell],
   );
-  const done = useRef(onDone);
-  done.current = onDone;
+  const done = useLatest(onDone);
   useEffect(() => {
     if (!state.running) return;
     const id = setInterval(() => {
@@ -108,7 +108,7 @@ export function useCall(
       }
     }, 100);
     return () => clearInterval(id);
-  }, [state.running, tell, ledNow, sheet]);
+  }, [state.running, tell, ledNow, sheet, done]);
   useEffect(
     () => () => {
       caller.current?.close();

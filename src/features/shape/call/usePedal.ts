@@ -1,14 +1,14 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { listenForKnocks } from '@/devices/sound/knock';
+import { useLatest } from '@/ui/useLatest';
 
 /** What a key does in a call: a pedal types some key; arrows and plus, minus are the pace. */
 export type PedalAct = 'press' | 'slower' | 'faster';
 
 /** Keys, a pedal that types a key, and knocks heard by the microphone, while `on`. What stands in a [data-plain] keeps its own keys. */
 export function usePedal(on: boolean, knocks: boolean, act: (a: PedalAct, by: string) => void) {
-  const does = useRef(act);
-  does.current = act;
+  const does = useLatest(act);
   const [ear, setEar] = useState<'off' | 'on' | 'none'>('off');
   useEffect(() => {
     if (!on) return;
@@ -31,7 +31,7 @@ export function usePedal(on: boolean, knocks: boolean, act: (a: PedalAct, by: st
     };
     window.addEventListener('keydown', down);
     return () => window.removeEventListener('keydown', down);
-  }, [on]);
+  }, [on, does]);
   useEffect(() => {
     if (!knocks) {
       setEar('off');
@@ -50,6 +50,6 @@ export function usePedal(on: boolean, knocks: boolean, act: (a: PedalAct, by: st
       left = true;
       stop?.();
     };
-  }, [knocks]);
+  }, [knocks, does]);
   return ear;
 }

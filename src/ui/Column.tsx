@@ -1,0 +1,57 @@
+'use client';
+import { Component, type ReactNode } from 'react';
+
+/** Words of a part that failed. */
+const FAILED = {
+  head: 'This part cannot be shown',
+  kept: 'Everything that was saved is kept, and the rest of the page goes on.',
+  again: 'Show it again',
+} as const;
+
+interface Props {
+  readonly children: ReactNode;
+  /** What changes when there is a reason to try again, as the stage that is open. */
+  readonly of: string;
+}
+
+/** Keeps a failure while drawing to the part in which it happened. */
+export class Boundary extends Component<Props, { failed: string | null }> {
+  override state = { failed: null };
+
+  static getDerivedStateFromError(e: unknown): { failed: string } {
+    return { failed: e instanceof Error ? e.message : String(e) };
+  }
+
+  override componentDidUpdate(before: Props): void {
+    if (before.of !== this.props.of && this.state.failed !== null) this.setState({ failed: null });
+  }
+
+  override render(): ReactNode {
+    if (this.state.failed === null) return this.props.children;
+    return (
+      <div role="alert" data-failed>
+        <h2>{FAILED.head}</h2>
+        <p>{FAILED.kept}</p>
+        <p className="dim">{this.state.failed}</p>
+        <button type="button" className="quiet" onClick={() => this.setState({ failed: null })}>
+          {FAILED.again}
+        </button>
+      </div>
+    );
+  }
+}
+
+/** A column of a page: a named section whose failure does not take the others along. */
+export function Column(p: {
+  className: string;
+  name: string;
+  of: string;
+  busy?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <section className={p.className} aria-label={p.name} aria-busy={p.busy}>
+      <Boundary of={p.of}>{p.children}</Boundary>
+    </section>
+  );
+}
