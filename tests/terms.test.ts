@@ -10,7 +10,7 @@ const LEFT_OUT: readonly (readonly [RegExp, string, RegExp?])[] = [
   [/\bin hand\b/i, 'margin', /what is kept in hand/],
   [/\bcool ends?\b/i, 'unheated end'],
   [/\b(ready|cool) in\b/i, 'warm-up time, cool-down time'],
-  [/\b(opens at|good for about)\b/i, 'preload, max load'],
+  [/\b(opens at|good for about)\b|^good for$|^rate$/i, 'preload, max load, spring rate'],
   [/\bcopper\b/i, 'lead cross-section', /copper-nickel|of copper wire|\d copper|copper \d/i],
   [/\bclip to clamp\b/i, 'heated length'],
   [/\b(It trails|may be off by|: off by)\b/i, 'wire lag, deviation, tolerance'],

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { idleMinutes, NUDGE_MIN } from '@/core/engine/wireOn';
 import css from './power.module.css';
+import { useWhen } from './When';
 
 /** Whether the wire is under power, since when; a nudge after minutes without a cut; power off as the last word. */
 export function PowerLine(p: {
@@ -14,6 +15,7 @@ export function PowerLine(p: {
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const { onSince } = p;
+  const when = useWhen();
   useEffect(() => {
     if (onSince === null) return;
     tick(Date.now());
@@ -33,14 +35,14 @@ export function PowerLine(p: {
     <div className={css.line} data-on={onSince !== null} data-nudge={nudge}>
       <p role="status">
         {onSince === null ? (
-          'Power is off, as noted here.'
+          'Noted: power off.'
         ) : nudge ? (
           <b>
             Under power {minutes} min, {Math.floor(idle)} without a cut. Power off?
           </b>
         ) : (
           <>
-            <b>Under power</b> since {new Date(onSince).toTimeString().slice(0, 5)}, {minutes} min
+            <b>Under power</b> since {when.hour(onSince)}, {minutes} min
           </>
         )}
       </p>

@@ -7,24 +7,35 @@ export interface When {
   readonly day: (at: string | number) => string;
   /** Day, hour and minute. */
   readonly minute: (at: string | number) => string;
+  /** Hour and minute of the day. */
+  readonly hour: (at: string | number) => string;
+  /** Day and month, for a narrow column. */
+  readonly short: (at: string | number) => string;
 }
 
 const never = () => () => {};
 const DAY = { day: 'numeric', month: 'short', year: 'numeric' } as const;
-const MINUTE = { ...DAY, hour: '2-digit', minute: '2-digit' } as const;
+const HOUR = { hour: '2-digit', minute: '2-digit' } as const;
+const SHORT = { day: 'numeric', month: 'short' } as const;
 
 /** Instants in a locale and zone (IANA); both the reader's own where they are not given. */
 export function whenIn(locale?: string, timeZone?: string): When {
-  const day = new Intl.DateTimeFormat(locale, { ...DAY, timeZone });
-  const minute = new Intl.DateTimeFormat(locale, { ...MINUTE, timeZone });
-  return { day: (at) => day.format(new Date(at)), minute: (at) => minute.format(new Date(at)) };
+  const written = (parts: Intl.DateTimeFormatOptions) => {
+    const format = new Intl.DateTimeFormat(locale, { ...parts, timeZone });
+    return (at: string | number) => format.format(new Date(at));
+  };
+  return {
+    day: written(DAY),
+    minute: written({ ...DAY, ...HOUR }),
+    hour: written(HOUR),
+    short: written(SHORT),
+  };
 }
 
 /** Until the page runs in the browser nobody knows the reader's zone: the server writes the instant as it is stored. */
-const STORED: When = {
-  day: (at) => new Date(at).toISOString().slice(0, 10),
-  minute: (at) => new Date(at).toISOString().slice(0, 16).replace('T', ' '),
-};
+const part = (from: number, to: number) => (at: string | number) =>
+  new Date(at).toISOString().slice(from, to).replace('T', ' ');
+const STORED: When = { day: part(0, 10), minute: part(0, 16), hour: part(11, 16), short: part(5, 10) };
 let own: When | null = null;
 const readers = () => (own ??= whenIn());
 const stored = () => STORED;

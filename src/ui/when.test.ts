@@ -16,6 +16,8 @@ describe('instants as the reader writes them', () => {
     expect(when.day(LATE)).toBe(day);
     expect(when.minute(LATE)).toContain(hour);
     expect(when.minute(LATE)).toContain(day.split(/[ ,.]/)[0]!);
+    expect(when.hour(LATE)).toContain(hour);
+    expect(when.short(LATE)).not.toContain('2026');
   });
 
   it('takes an instant as text or in milliseconds, and says the same', () => {

@@ -19,6 +19,7 @@ export type Quantity =
   | 'share'
   | 'count'
   | 'stiffness'
+  | 'moment'
   | 'stress'
   | 'pitch'
   | 'mass'
@@ -111,6 +112,8 @@ export const UNITS: readonly Unit[] = [
   times('one', '', 'count', 1, []),
   times('N/mm', 'N/mm', 'stiffness', 1, []),
   times('lbf/in', 'lb/in', 'stiffness', (POUND * G) / INCH, []),
+  times('N*m', 'N·m', 'moment', 1, ['nm', 'n·m']),
+  times('lbf*ft', 'lb·ft', 'moment', POUND * G * 12 * (INCH / 1000), ['lb·ft']),
   times('MPa', 'MPa', 'stress', 1, ['n/mm2']),
   times('GPa', 'GPa', 'stress', 1000, []),
   times('ksi', 'ksi', 'stress', (1000 * POUND * G) / SQUARE_INCH, []),

@@ -72,6 +72,7 @@ describe('units against js-quantities', () => {
     ['lb/ft3', 'lb/ft3', 'kg/m3'],
     ['lbf', 'lbf', 'N'],
     ['ft/s', 'ft/s', 'm/s'],
+    ['lbf*ft', 'lbf*ft', 'N*m'],
   ])('%s', (id, qty, base) => {
     const want = Qty(`3.7 ${qty}`).to(base).scalar;
     expect(Math.abs(unitOf(id).toBase(3.7) / want - 1)).toBeLessThan(2e-7); // its pound-force is rounded to seven figures

@@ -48,7 +48,7 @@ export const CutList = memo(function CutList() {
         <tbody>
           {rows.slice(0, all ? undefined : SHOWN).map(({ id, cut, rig, i }) => (
             <tr key={id} data-aside={aside.includes(i)}>
-              <td>{cut.at.slice(5, 10)}</td>
+              <td>{when.short(cut.at)}</td>
               <td className="num">
                 {controlSettingText(rig.control.kind, cut.setting ?? rig.control.setting, say)}
               </td>

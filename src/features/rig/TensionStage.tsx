@@ -63,18 +63,18 @@ export const TensionStage = memo(function TensionStage() {
         <div className={css.pair}>
           <NumberField
             path="tension.springNPerMm"
-            label="Rate"
+            label="Spring rate"
             role="stiffness"
             whenEmpty={drawn ? 'from its drawing' : 'not measured'}
           />
-          <NumberField path="tension.springMaxN" label="Good for" role="force" whenEmpty="not known" />
+          <NumberField path="tension.springMaxN" label="Max load" role="force" whenEmpty="not known" />
           <NumberField path="tension.initialN" label="Preload" role="force" whenEmpty="at once" />
           <NumberField path="tension.travelMm" label="Travel left" role="depth" whenEmpty="not known" />
         </div>
       )}
       <NumberField
         path="tension.frameNPerMm"
-        label="Frame gives"
+        label="Frame stiffness"
         role="stiffness"
         {...(kind === 'flex' ? {} : { whenEmpty: 'stiff' })}
         note={kind === 'flex' ? 'Squeeze it 10 mm with a luggage scale.' : undefined}

@@ -232,7 +232,7 @@ export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
         path="wire.lengthMm"
         label="Length"
         role="wireLength"
-        note="Heated, clip to clip."
+        note="Heated length, between the clips."
         action={FIND_LENGTH}
       />
       <NumberField

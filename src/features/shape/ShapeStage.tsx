@@ -133,12 +133,12 @@ function Planned({ columns }: { columns: Columns }) {
             <div className={css.facts}>
               <Fact name="Kerf, root" value={square(v.slot.root, 'slot')} />
               <Fact name="Kerf, tip" value={square(v.slot.tip, 'slot')} />
-              <Fact name="Root led at" value={square(v.feed.root, 'feed')} />
-              <Fact name="Tip led at" value={square(v.feed.tip, 'feed')} />
+              <Fact name="Feed, root" value={square(v.feed.root, 'feed')} />
+              <Fact name="Feed, tip" value={square(v.feed.tip, 'feed')} />
               <Fact name="Core weighs" value={square(v.blank.weightG, 'mass')} />
               <Fact name="Time a core" value={square(v.seconds, 'time')} />
-              <Fact name="Off, middle" value={offText(v.worst.middle.max, typed)} />
-              <Fact name="Off, ends" value={offText(endsWorst(v), typed)} />
+              <Fact name="Deviation, middle" value={offText(v.worst.middle.max, typed)} />
+              <Fact name="Deviation, ends" value={offText(endsWorst(v), typed)} />
             </div>
           </div>
         )}

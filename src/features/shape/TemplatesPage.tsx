@@ -139,7 +139,7 @@ function grown(
   say: ReturnType<typeof useUnits>['say'],
 ): string {
   const g = side === 'square' ? 0 : view.grows[end][side === 'bottom' ? 'bottom' : 'top'];
-  const led = `led at ${say(view.feed[end], 'feed')} its kerf is ${say(view.slot[end], 'slot')}`;
+  const led = `at a feed of ${say(view.feed[end], 'feed')} its kerf is ${say(view.slot[end], 'slot')}`;
   if (view.slot[end] === null) return 'no kerf is known, so nothing is allowed for';
   if (Math.abs(g) < 0.005) return `${led}; nothing is allowed for`;
   return `${led}; the edge is ${say(Math.abs(g), 'slot')} ${g > 0 ? 'larger' : 'smaller'} than what is wanted (dashed)`;

@@ -9,18 +9,12 @@ import { ALLOYS } from '@/core/catalog/alloys';
 import type { ShelfRig } from '@/state/types';
 import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
+import { useWhen } from '@/ui/When';
 import { useWidth } from '@/ui/useWidth';
 import { WirePicture } from '@/ui/wire/WirePicture';
 import css from './shelf.module.css';
 import { stateOf, STATE_WORDS } from './state';
 import { places } from '@/state/places';
-
-const DAY = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  timeZone: 'UTC',
-});
 
 /** One rig on the shelf: its sketch to scale, its state, and what it is in two lines. */
 export function Card({
@@ -32,6 +26,7 @@ export function Card({
   onDuplicate: () => void;
   onArchive: () => void;
 }) {
+  const when = useWhen();
   const { say, typed, profile } = useUnits();
   const [ref, width] = useWidth(380);
   const { doc } = rig;
@@ -76,7 +71,7 @@ export function Card({
         </p>
       </div>
       <div className={css.foot}>
-        <span className="dim">{DAY.format(new Date(rig.updatedAt))}</span>
+        <span className="dim">{when.day(rig.updatedAt)}</span>
         <span>
           <button type="button" className="quiet" onClick={onDuplicate} aria-label={`Duplicate ${name}`}>
             Duplicate

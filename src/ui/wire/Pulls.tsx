@@ -76,7 +76,7 @@ export function Forces({ l, e }: { l: Layout; e: Evaluation }) {
               <>
                 {' '}
                 and each corner bent by{' '}
-                <tspan className={css.strong}>{((pull * throatMm) / 1000).toPrecision(3)}&nbsp;N·m</tspan>
+                <tspan className={css.strong}>{say((pull * throatMm) / 1000, 'moment')}</tspan>
               </>
             )}
           </>
