@@ -1,5 +1,7 @@
 import { expect, test } from './fixtures';
 
+test.use({ breaks: /ChunkLoadError/ });
+
 test('a part that fails to come keeps to its column: the rest of the page goes on, and nothing is lost', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('link', { name: 'Blade bow', exact: true }).first().click();

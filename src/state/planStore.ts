@@ -20,6 +20,8 @@ export interface PlanState {
   readonly future: readonly Step[];
   readonly save: SaveState;
   readonly theirs: PlanRecord | null;
+  /** Why the last save was refused. */
+  readonly problem: string | null;
   /** Lays a patch over the plan; answers with the rule that refuses it, or null. */
   readonly edit: (label: string, patch: Readonly<Record<string, unknown>>) => string | null;
   readonly undo: () => void;
@@ -44,6 +46,7 @@ export function createPlanStore(record: PlanRecord) {
       future: [],
       save: 'saved',
       theirs: null,
+      problem: null,
       edit: (label, patch) => {
         const parsed = piecePlanSchema.safeParse(mergedPlan(get().doc, patch));
         if (!parsed.success) return faultsOf(parsed.error)[0]!.message;
@@ -91,10 +94,10 @@ export function createPlanStore(record: PlanRecord) {
   const saver: Saver<{ record: PlanRecord }> = new Saver(record.revision, {
     send: (base) =>
       call<{ record: PlanRecord }>('PUT', `/api/plans/${record.id}`, { base, doc: store.getState().doc }),
-    onState: (save) => store.setState({ save }),
+    onState: (save) => store.setState({ save, ...(save === 'saved' ? { problem: null } : {}) }),
     onSaved: () => {},
     onConflict: (theirs) => store.setState({ theirs: theirs.record }),
-    onRefused: () => {},
+    onRefused: (problem) => store.setState({ problem }),
   });
   return { store, saver };
 }

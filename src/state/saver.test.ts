@@ -1,24 +1,28 @@
-import { describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { OpenRig } from '@/server/types';
 import type { Outcome } from './api';
 import { Saver, type SaveState } from './saver';
 
 const answer = (revision: number) => ({ kind: 'done', data: { record: { revision } } as OpenRig }) as const;
-const after = (ms: number) => new Promise((r) => setTimeout(r, ms));
+/** Time passes as fast as the test wants: nothing here waits for a clock. */
+const after = (ms: number) => vi.advanceTimersByTimeAsync(ms);
+beforeEach(() => void vi.useFakeTimers());
+afterEach(() => void vi.useRealTimers());
 
 function made(send: (base: number) => Promise<Outcome<OpenRig>>) {
   const states: SaveState[] = [];
   const onConflict = vi.fn();
+  const refused = vi.fn<(words: string) => void>();
   const saver = new Saver(1, {
     send,
     onState: (s) => states.push(s),
     onSaved: () => {},
     onConflict,
-    onRefused: () => {},
+    onRefused: refused,
     waitMs: 5,
     retryMs: [10],
   });
-  return { saver, states, onConflict };
+  return { saver, states, onConflict, refused };
 }
 
 describe('saving', () => {
@@ -80,6 +84,35 @@ describe('saving', () => {
     saver.resume(7, true);
     await after(30);
     expect(bases).toEqual([1, 7]);
+    expect(states.at(-1)).toBe('saved');
+  });
+
+  it('tells a refusal and rests until something is changed: nothing is tried again in silence', async () => {
+    let calls = 0;
+    const fault = { path: 'name', rule: 'max 200', message: 'must have no more than 200 letters' };
+    const { saver, states, refused } = made(async (base) =>
+      ++calls === 1 ? { kind: 'refused', status: 422, faults: [fault], body: {} } : answer(base + 1),
+    );
+    saver.change();
+    await after(60_000);
+    expect(calls).toBe(1);
+    expect(states.at(-1)).toBe('refused');
+    expect(refused.mock.calls[0]![0]).toContain('no more than 200 letters');
+    expect(saver.open).toBe(true);
+    saver.change();
+    await after(30);
+    expect(calls).toBe(2);
+    expect(states.at(-1)).toBe('saved');
+  });
+
+  it.each([408, 425, 429])('a refusal that says “not now” (%i) is tried again', async (status) => {
+    let calls = 0;
+    const { saver, states } = made(async (base) =>
+      ++calls < 3 ? { kind: 'refused', status, faults: [], body: {} } : answer(base + 1),
+    );
+    saver.change();
+    await after(200);
+    expect(calls).toBe(3);
     expect(states.at(-1)).toBe('saved');
   });
 });

@@ -1,7 +1,9 @@
 import { faultWords } from '@/core/words/plainField';
+import type { SAVE_WORDS } from '@/core/words/saving';
 import type { Outcome } from './api';
 
-export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
+/** `failed`: it is tried again; `refused`: the server will not have it, and waits for another change. */
+export type SaveState = keyof typeof SAVE_WORDS;
 
 /** What a save is answered with: the record, with the revision it now has. */
 export interface Saved {
@@ -21,9 +23,11 @@ export interface SaverOptions<T extends Saved> {
 
 const WAIT_MS = 250;
 const RETRY_MS = [1000, 2000, 5000, 10000];
+/** Refusals that say “not now”: too slow, too early, too many. */
+const LATER: ReadonlySet<number> = new Set([408, 425, 429]);
 
 /**
- * Saves a burst of changes as one, one save at a time, and again after a failure until it is acknowledged. "saved" is
+ * Saves a burst of changes as one, one save at a time, and again after a failure until it is acknowledged; what the server refuses is told and rests until it is changed. "saved" is
  * said only of what the server acknowledged. After a conflict it rests until `resume` names the revision to save on.
  */
 export class Saver<T extends Saved> {
@@ -101,8 +105,12 @@ export class Saver<T extends Saved> {
       return;
     }
     this.dirty = true;
+    if (answer.kind === 'refused' && !LATER.has(answer.status)) {
+      this.o.onState('refused');
+      this.o.onRefused(answer.faults.map(faultWords).join('; '));
+      return;
+    }
     this.o.onState('failed');
-    if (answer.kind === 'refused') this.o.onRefused(answer.faults.map(faultWords).join('; '));
     const waits = this.o.retryMs ?? RETRY_MS;
     this.plan(waits[Math.min(this.failures++, waits.length - 1)]!);
   }

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { Latest, type Port } from './latest';
 
 interface Q {
@@ -42,10 +42,12 @@ describe('asking a worker the latest question', () => {
   });
 
   it('stops a worker at the deadline and asks the next of a new one', async () => {
+    vi.useFakeTimers();
     const { latest, answers, late } = set(10);
     latest.ask({ id: 1 });
     latest.ask({ id: 2 });
-    await new Promise((r) => setTimeout(r, 15));
+    await vi.advanceTimersByTimeAsync(15);
+    vi.useRealTimers();
     expect(late).toEqual([1]);
     expect(FakePort.made[0]!.stopped).toBe(true);
     FakePort.made[1]!.onmessage!({ data: { id: 2 } });

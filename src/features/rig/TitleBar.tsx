@@ -6,7 +6,7 @@ import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
 import css from './title.module.css';
 import { useField } from './useField';
-import { SAVE_WORDS } from './words';
+import { SAVE_WORDS } from '@/core/words/saving';
 import { downloads, places } from '@/state/places';
 
 const NoteDialog = dynamic(() => import('./NoteDialog').then((m) => m.NoteDialog), { ssr: false });

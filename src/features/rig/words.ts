@@ -2,7 +2,6 @@ import type { AlloyId } from '@/core/catalog/alloys';
 import type { ControlKind } from '@/core/documents/control';
 import type { FrameKind, Rig } from '@/core/documents/rig';
 import type { SupplyKind } from '@/core/documents/supply';
-import type { SaveState } from '@/state/saver';
 
 /** All words of the rig's screens that are not findings, reasons or terms. */
 export const FRAME_NAMES: Record<FrameKind, string> = {
@@ -96,14 +95,6 @@ export const ALLOY_GROUPS: Record<AlloyId, string> = {
 };
 
 export { GRADE_HELP, GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
-
-export const SAVE_WORDS: Record<SaveState, string> = {
-  saved: 'Saved',
-  waiting: 'Saving …',
-  saving: 'Saving …',
-  failed: 'Not saved, retrying',
-  conflict: 'Changed elsewhere',
-};
 
 export const CAUTIONS = {
   fumes: 'Open air. Never PVC, polyurethane or a foam nobody can name.',

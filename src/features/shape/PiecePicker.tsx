@@ -4,6 +4,7 @@ import { piecePlanSchema } from '@/core/documents/plan';
 import { useRig } from '@/state/RigContext';
 import { usePieces, usePlan } from '@/state/PlanContext';
 import { Act } from '@/ui/Act';
+import { SAVE_WORDS } from '@/core/words/saving';
 import { useUnits } from '@/ui/Units';
 import css from './shape.module.css';
 import { newPlan } from './words';
@@ -61,6 +62,7 @@ function Named({ store }: { store: NonNullable<ReturnType<typeof usePieces>['ope
 function Saving() {
   const save = usePlan((s) => s.save);
   const theirs = usePlan((s) => s.theirs);
+  const problem = usePlan((s) => s.problem);
   const { typed } = useUnits();
   const past = usePlan((s) => s.past.length);
   const future = usePlan((s) => s.future.length);
@@ -82,6 +84,7 @@ function Saving() {
       <p className={css.saving}>
         <span className="dim" role="status" aria-label="Piece">
           {SAVE_WORDS[save]}
+          {problem && `: ${problem}`}
         </span>
         <button type="button" className="quiet" disabled={past === 0} onClick={undo}>
           Undo
@@ -107,14 +110,6 @@ function Saving() {
     </>
   );
 }
-
-const SAVE_WORDS = {
-  saved: 'Saved',
-  waiting: 'Saving …',
-  saving: 'Saving …',
-  failed: 'Not saved, retrying',
-  conflict: 'Changed elsewhere',
-} as const;
 
 function Rename({ onDrop }: { onDrop: () => void }) {
   const name = usePlan((s) => s.doc.name);

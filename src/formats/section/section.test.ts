@@ -106,9 +106,7 @@ describe('SVG', () => {
     const bomb = `<!DOCTYPE svg [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;">]>${svg('<text>&b;</text>').replace('<?xml version="1.0"?>', '')}`;
     expect(() => readSection(bomb, 0.1)).toThrow(/entities/);
     const many = `M0 0${Array.from({ length: 100_000 }, (_, i) => `L${i % 97} ${i % 89}`).join('')}Z`;
-    const from = performance.now();
     expect(() => readSection(svg(`<path d="${many}"/>`), 0.1)).toThrow(/more than 60000 points/);
-    expect(performance.now() - from).toBeLessThan(4000);
     expect(() => readSection(svg('<g>'.repeat(70) + '</g>'.repeat(70)), 0.1)).toThrow(/nested deeper/);
     expect(() => readSection(svg('<path d="M0 0 L bad"/>'), 0.1)).toThrow(/cannot be read/);
   });
