@@ -5,6 +5,8 @@ import { rigSchema, type RigInput } from '@/core/documents/rig';
 import { solve } from '@/core/engine/solve';
 import { windowCurve } from '@/core/engine/windowCurve';
 import { judgeAll } from '@/core/engine/match/match';
+import { planOut } from '@/core/engine/template/template';
+import { testPlan } from '@/core/engine/template/testPlans';
 import { seededDrawer } from '@/core/engine/match/testDrawer';
 import { profileOf } from '@/core/engine/profile';
 import { solveWhole } from '@/core/engine/solve';
@@ -94,6 +96,26 @@ function timeMatch(): { ms: number; share: number } {
   return { ms: performance.now() - start, share: working.length / drawn.total };
 }
 
+/** A plan of sections of 400 points and 60 stations a pass, worked out: the quickest of five after one to warm up. */
+function timeTemplates(): number {
+  const points = Array.from({ length: 400 }, (_, i): [number, number] => {
+    const a = (2 * Math.PI * i) / 400;
+    return [0.5 + 0.5 * Math.cos(a), (0.06 + 0.02 * Math.cos(a)) * Math.sin(a)];
+  });
+  const section = { kind: 'points' as const, points };
+  const plan = testPlan({
+    piece: { root: { section, chordMm: 180, twistDeg: 0 }, tip: { section, chordMm: 120 } },
+    template: { stations: 60 },
+  });
+  const times: number[] = [];
+  for (let i = 0; i < 6; i++) {
+    const start = performance.now();
+    planOut(plan);
+    if (i > 0) times.push(performance.now() - start);
+  }
+  return Math.min(...times);
+}
+
 if (parentPort && workerData === 'match') {
   parentPort.postMessage(timeMatch());
 } else if (parentPort) {
@@ -110,6 +132,7 @@ if (parentPort && workerData === 'match') {
     Math.max(...demo.map(timeProfile)),
     3,
   ]);
+  rows.push(['templates of 400 points a section and 60 stations a pass, ms', timeTemplates(), 200]);
   const worker = new Worker(new URL(import.meta.url), { workerData: demo });
   worker.once('message', (times: number[]) => {
     rows.push(['window at 240 settings in a worker, slowest demo rig, ms', Math.max(...times), 100]);

@@ -58,6 +58,10 @@ describe('the time line', () => {
     [{ kinds: 'pull,hot' }, 2],
     [{ kinds: 'pull', grade: 'good' }, 0],
     [{ from: '2026-05-02', to: '2026-05-02' }, 3],
+    // A typed day is the reader's: fourteen hours ahead it holds the morning of the day before in UTC, to its midnight.
+    [{ from: '2026-05-02', to: '2026-05-02', zone: 'Pacific/Kiritimati' }, 2],
+    [{ from: '2026-05-02', to: '2026-05-02', zone: 'America/New_York' }, 3],
+    [{ from: '2026-05-03', zone: 'Pacific/Kiritimati' }, 4],
     [{ q: 'dusty' }, 1],
     [{ q: 'TEA' }, 1],
     [{ q: '100%' }, 1],
@@ -85,6 +89,7 @@ describe('the time line', () => {
       { limit: '1e3' },
       { kinds: 'cut,cake' },
       { from: '2026-13-01' },
+      { zone: 'Mars/Olympus' },
       { x: '1' },
     ])
       // prettier-ignore

@@ -53,6 +53,22 @@ describe('an open piece', () => {
     await settle();
     expect(sent).toHaveLength(0);
   });
+  it('a save that the server refuses is told, is not tried again in silence, and is over with the next good one', async () => {
+    const { store } = createPlanStore(record);
+    const error = { path: 'piece.spanMm', rule: '<= 20000', message: 'must be at most 20000' };
+    answer = () => ({ status: 422, body: { errors: [{ error }] } });
+    store.getState().edit('name', { name: 'Refused' });
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(sent).toHaveLength(1);
+    expect(store.getState().save).toBe('refused');
+    expect(store.getState().problem).toContain('must be at most 20000');
+    expect(store.getState().problem).not.toContain('spanMm');
+    expect(store.getState().doc.name).toBe('Refused');
+    answer = () => ({ status: 200, body: { record: { ...record, revision: 4 } } });
+    store.getState().edit('name', { name: 'Taken' });
+    await settle();
+    expect(store.getState()).toMatchObject({ save: 'saved', problem: null });
+  });
   it('another window that saved first is told of; keeping mine saves on top of it', async () => {
     const { store } = createPlanStore(record);
     const theirs = { ...record, revision: 9, doc: { ...doc, name: 'Theirs' } };
