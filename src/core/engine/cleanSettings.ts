@@ -1,3 +1,4 @@
+import { edgeBetween } from '../numeric/edge';
 import type { Rig } from '../documents/rig';
 import { stopOf } from './drafts';
 import { evaluate } from './evaluate';
@@ -27,15 +28,7 @@ export function cleanSettings(rig: Rig, curve: WindowCurve, feed: number): [numb
     i = j;
   }
   if (!best) return null;
-  const edge = (inside: number, outside: number) => {
-    let [a, b] = [inside, outside];
-    for (let k = 0; k < HALVINGS; k++) {
-      const mid = 0.5 * (a + b);
-      if (free(mid)) a = mid;
-      else b = mid;
-    }
-    return a;
-  };
+  const edge = (inside: number, outside: number) => edgeBetween(free, inside, outside, HALVINGS);
   return [
     best[0] === 0 ? lo : edge(at(best[0]), at(best[0] - 1)),
     best[1] === LOOKS - 1 ? hi : edge(at(best[1]), at(best[1] + 1)),

@@ -1,3 +1,4 @@
+import { edgeBetween } from '../numeric/edge';
 import { ALLOY_IDS } from '../catalog/alloys';
 import type { Rig } from '../documents/rig';
 import { evaluate, heldAnew } from './evaluate';
@@ -30,14 +31,7 @@ export function pullBand(e: Evaluation): PullBand | null {
   const at = (setN: number) => withPull(e, setN);
   const edge = (over: (x: Evaluation) => boolean) => {
     if (!over(at(MOST))) return MOST;
-    let lo = 0;
-    let hi = MOST;
-    for (let i = 0; i < 44; i++) {
-      const mid = 0.5 * (lo + hi);
-      if (over(at(mid))) hi = mid;
-      else lo = mid;
-    }
-    return lo;
+    return edgeBetween((setN) => !over(at(setN)), 0, MOST, 44);
   };
   const { lagLimitMm, lagSeenMm } = e.s.rig.cut;
   const taut = edge((x) => x.tension.hotN! > 0);

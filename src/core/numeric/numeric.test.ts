@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { edgeBetween } from './edge';
 import { expIntegral } from './expIntegral';
 import { gauss12, gauss6 } from './gauss';
 import { risingBy } from './monotone';
@@ -128,5 +129,14 @@ describe('roots', () => {
     const hump = (x: number) => 1e-3 - (x - 7.3) ** 2;
     expect(lowestRoot(hump, 0, 20, 2, 1e-9)).toBeCloseTo(7.3 - Math.sqrt(1e-3), 6);
     expect(lowestRoot((x) => -1 - x, 0, 20, 2, 1e-9)).toBeNull();
+  });
+
+  it('the edge of a yes-or-no test is found from either side, and the test still holds there', () => {
+    const holds = (x: number) => x >= 2 && x <= 7.25;
+    const high = edgeBetween(holds, 5, 20, 44);
+    const low = edgeBetween(holds, 5, -3, 44);
+    expect(high).toBeCloseTo(7.25, 10);
+    expect(low).toBeCloseTo(2, 10);
+    expect(holds(high) && holds(low)).toBe(true);
   });
 });

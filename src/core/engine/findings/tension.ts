@@ -1,3 +1,4 @@
+import { rootIncreasing } from '../../numeric/root';
 import { CUTTERS } from '../../documents/cutters';
 import { dragPerMetre } from '../../physics/foam/drag';
 import { stretchAt, pullAt } from '../../physics/tension/holder';
@@ -157,14 +158,8 @@ function lag(e: Evaluation): Draft | null {
   };
 }
 
-/** Share of the max feed at which the drag is `drag` N/m; found by halving, since it rises all the way. */
+/** Share of the max feed at which the drag is `drag` N/m; it rises all the way. */
 function slowerFor(e: Evaluation, drag: number): number {
-  let lo = 0.05;
-  let hi = e.reserve!;
-  for (let i = 0; i < 40; i++) {
-    const mid = 0.5 * (lo + hi);
-    if (dragPerMetre(e.s.stress10, e.s.diameter, mid) < drag) lo = mid;
-    else hi = mid;
-  }
-  return lo;
+  const f = (share: number) => dragPerMetre(e.s.stress10, e.s.diameter, share) - drag;
+  return rootIncreasing(f, 0.05, e.reserve!, 0.8 * e.reserve!, 1e-10).x;
 }

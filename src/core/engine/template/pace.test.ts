@@ -1,4 +1,4 @@
-import { describe,expect,it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { planOut } from './template';
 import { testPlan as plan } from './testPlans';
 

@@ -1,3 +1,4 @@
+import { rootIncreasing } from '../../numeric/root';
 import { expIntegral } from '../../numeric/expIntegral';
 import type { Melt } from './melt';
 
@@ -8,12 +9,7 @@ import type { Melt } from './melt';
 export function standingWidth(m: Melt, q: number, seconds: number): number {
   if (!(q > 0) || !(seconds > 0)) return 0;
   const want = (2 * m.unitHeat) / q;
-  let lo = -60;
-  let hi = 6;
-  for (let i = 0; i < 80; i++) {
-    const mid = 0.5 * (lo + hi);
-    if (expIntegral(Math.exp(mid)) > want) lo = mid;
-    else hi = mid;
-  }
-  return Math.sqrt(16 * m.diffusivity * seconds * Math.exp(0.5 * (lo + hi)));
+  // In ln(w²/(16·a·t)), since the slot may be a thousandth or a hundred times the depth that heat reaches.
+  const ln = rootIncreasing((x) => want - expIntegral(Math.exp(x)), -60, 6, 0, 1e-13).x;
+  return Math.sqrt(16 * m.diffusivity * seconds * Math.exp(ln));
 }

@@ -1,3 +1,4 @@
+import { rootIncreasing } from '../../numeric/root';
 import { dragPerMetre } from '../foam/drag';
 
 /** A point of a path, m. */
@@ -20,21 +21,16 @@ const MOST = 100;
 
 /**
  * Pace of the middle at a lag, m/s: the feed at which the drag is stiffness × lag. The drag rises with the feed all the way, so
- * it is inverted by halving.
+ * it is inverted by a search.
  */
 export function paceAt(t: Trail, lagM: number): number {
   const want = t.stiffness * lagM;
-  let lo = 0;
   let hi = 3 * t.fastest;
   // Crushing has an end: past it the middle is torn along as fast as it is pulled.
   if (want >= dragPerMetre(t.stress10, t.diameter, MOST)) return MOST * t.fastest;
   while (dragPerMetre(t.stress10, t.diameter, hi / t.fastest) < want) hi *= 2;
-  for (let i = 0; i < 60; i++) {
-    const mid = 0.5 * (lo + hi);
-    if (dragPerMetre(t.stress10, t.diameter, mid / t.fastest) < want) lo = mid;
-    else hi = mid;
-  }
-  return 0.5 * (lo + hi);
+  const f = (pace: number) => dragPerMetre(t.stress10, t.diameter, pace / t.fastest) - want;
+  return rootIncreasing(f, 0, hi, 0.5 * t.fastest, 1e-12 * t.fastest).x;
 }
 
 /**
