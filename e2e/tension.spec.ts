@@ -108,8 +108,8 @@ test('a springy frame takes a rate; the lag is drawn; a falling bow is balanced'
   await page.getByLabel('an arc').check();
   await expect(page.getByText(/hollow in the middle. On a smooth curve never stop/)).toBeVisible();
   await page.getByLabel('Held tight by').selectOption({ label: 'Springy frame' });
-  await expect(page.getByRole('textbox', { name: /^Frame gives/ })).toHaveValue('2');
-  await page.getByRole('textbox', { name: /^Frame gives/ }).fill('1.2');
+  await expect(page.getByRole('textbox', { name: /^Frame stiffness/ })).toHaveValue('2');
+  await page.getByRole('textbox', { name: /^Frame stiffness/ }).fill('1.2');
   await saved(page);
   await page.goto(`/rig/${id}/tension`);
   const balance = page.getByRole('region', { name: 'Balance' });
