@@ -45,3 +45,6 @@ export const useWhen = (): When => useSyncExternalStore(never, readers, stored);
 
 /** The reader's zone (IANA), which a typed day is meant in; UTC where the browser does not say. */
 export const ownZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
+
+/** The same for what is drawn: UTC until the page runs in the browser, since the server's zone is not the reader's. */
+export const useZone = (): string => useSyncExternalStore(never, ownZone, () => 'UTC');

@@ -14,6 +14,7 @@ import type { RigName } from './rigName';
 import { downloads, places } from '@/state/places';
 import { server } from '@/state/server';
 import { useLatest } from '@/ui/useLatest';
+import { useZone } from '@/ui/When';
 
 const OverTime = dynamic(() => import('./OverTime').then((m) => m.OverTime), { ssr: false });
 const BringIn = dynamic(() => import('./BringIn').then((m) => m.BringIn), { ssr: false });
@@ -35,6 +36,7 @@ export function Logbook(p: {
   rigs: readonly RigName[];
   odd: boolean;
 }) {
+  const zone = useZone();
   const [query, setQuery] = useState(p.query);
   /** The query that the entries shown are the answer to. */
   const [answered, setAnswered] = useState(p.query);
@@ -95,7 +97,7 @@ export function Logbook(p: {
     [],
   );
   const again = () => void fetchPage(query, 0);
-  const address = askedAs(query);
+  const address = askedAs(query, zone);
   const some = asksForSome(answered);
   return (
     <div className="page">

@@ -2,7 +2,8 @@ import { ownZone } from '@/ui/When';
 import { logQuerySchema, type LogQuery } from '@/core/documents/logbook';
 
 /** The query's address for the server, which needs the reader's zone to know what a typed day is. */
-export const askedAs = (q: LogQuery): string => `${addressOf(q)}&zone=${encodeURIComponent(ownZone())}`;
+export const askedAs = (q: LogQuery, zone = ownZone()): string =>
+  `${addressOf(q)}&zone=${encodeURIComponent(zone)}`;
 
 /** A query without what goes without saying, as an address; where a page of it begins is left out. */
 export function addressOf(q: LogQuery): string {

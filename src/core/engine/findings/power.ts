@@ -38,9 +38,9 @@ function load(e: Evaluation): Draft | null {
 
 function* easeLoad(e: Evaluation, share: number): Iterable<Patch | null> {
   const { s } = e;
-  // Amps so eased that they no longer warm this wire to the foam's melting help nobody; then only a thinner wire does.
+  // Amps so eased that a wire which melts the foam now no longer does help nobody; then only another gauge does.
   const eased = balanceAt(s, s.room, (e.idle.amps * EASY) / share, e.idle.airC);
-  if (!s.melt || eased > s.melt.flowC) {
+  if (!s.melt || e.idle.airC <= s.melt.flowC || eased > s.melt.flowC) {
     yield easedDial(s, EASY / share);
     for (const more of [1, 1.3]) yield longer(s, (share / EASY) * more);
   }
