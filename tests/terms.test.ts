@@ -7,7 +7,8 @@ import { describe, expect, it } from 'vitest';
 const LEFT_OUT: readonly (readonly [RegExp, string, RegExp?])[] = [
   [/\bslots?\b/i, 'kerf', /spar slot|slot that the wire melts|Side of slot|A slot of|Leave the slot|wide as the kerf/i],
   [/\b(fastest|slowest)\b/i, 'max feed, min clean feed'],
-  [/\bin hand\b/i, 'margin', /what is kept in hand/],
+  [/\bin hand\b/i, 'margin'],
+  [/\bled at\b/i, 'feed, feed ratio'],
   [/\bcool ends?\b/i, 'unheated end'],
   [/\b(ready|cool) in\b/i, 'warm-up time, cool-down time'],
   [/\b(opens at|good for about)\b|^good for$|^rate$/i, 'preload, max load, spring rate'],

@@ -5,24 +5,27 @@ import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { Profile } from '@/core/units/profile';
 import { Keys } from '@/ui/Keys';
+import { places } from '@/state/places';
 import { ModeSwitch } from '@/ui/ModeSwitch';
 import { theme } from '@/ui/theme/theme';
 import { UnitsProvider } from '@/ui/Units';
 import { UnitsSwitch } from '@/ui/UnitsSwitch';
 import css from './shell.module.css';
 
+const at = (start: string) => (path: string) => path.startsWith(start);
 const PLACES = [
   {
-    href: '/',
+    href: places.shelf,
     name: 'Rigs',
-    owns: (p: string) => p === '/' || p.startsWith('/rig') || p.startsWith('/new') || p.startsWith('/compare'),
+    owns: (p: string) =>
+      p === places.shelf || [places.rigs, places.newRig, places.compare()].some((s) => p.startsWith(s)),
   },
-  { href: '/drawer', name: 'Drawer', owns: (p: string) => p.startsWith('/drawer') },
-  { href: '/match', name: 'What works', owns: (p: string) => p.startsWith('/match') },
-  { href: '/log', name: 'Logbook', owns: (p: string) => p.startsWith('/log') },
-  { href: '/bench', name: 'At the bench', owns: (p: string) => p.startsWith('/bench') },
-  { href: '/glossary', name: 'Glossary', owns: (p: string) => p.startsWith('/glossary') },
-  { href: '/about', name: 'About', owns: (p: string) => p.startsWith('/about') },
+  { href: places.drawer(), name: 'Drawer', owns: at(places.drawer()) },
+  { href: places.match(), name: 'What works', owns: at(places.match()) },
+  { href: places.log(), name: 'Logbook', owns: at(places.log()) },
+  { href: places.bench(), name: 'At the bench', owns: at(places.bench()) },
+  { href: places.glossary, name: 'Glossary', owns: at(places.glossary) },
+  { href: places.about, name: 'About', owns: at(places.about) },
 ];
 
 /** What stands around every page: the bar with the places, units and light; the shortcut sheet. */
@@ -35,7 +38,7 @@ export function Shell({ units, children }: { units: Profile; children: ReactNode
           To the page
         </a>
         <header className={css.bar}>
-          <Link href="/" className={css.name}>
+          <Link href={places.shelf} className={css.name}>
             Upwind Rod
           </Link>
           <nav aria-label="Places" className={css.places}>

@@ -1,11 +1,12 @@
 import Link from 'next/link';
+import { places } from '@/state/places';
 
 export default function NotFound() {
   return (
     <div className="page">
       <h1>Nothing is here</h1>
       <p>
-        The rig may have been deleted. <Link href="/">Back to the shelf</Link>
+        The rig may have been deleted. <Link href={places.shelf}>Back to the shelf</Link>
       </p>
     </div>
   );

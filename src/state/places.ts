@@ -12,7 +12,11 @@ const asked = (query: Readonly<Record<string, string | undefined>>) => {
 export const places = {
   shelf: '/',
   archive: '/?away=1',
+  /** What every page of a rig begins with. */
+  rigs: '/rig',
   newRig: '/new',
+  glossary: '/glossary',
+  about: '/about',
   drawer: (open?: 'supply' | 'rewind' | 'wire') => `/drawer${asked({ open })}`,
   match: (rig?: string) => `/match${asked({ rig })}`,
   bench: (rig?: string) => `/bench${asked({ rig })}`,

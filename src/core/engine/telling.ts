@@ -1,3 +1,4 @@
+import { timedByHand } from '../documents/rigDefaults';
 import type { Rig } from '../documents/rig';
 import { normalCdf } from '../numeric/normal';
 import { GRADE_SD, timedFeed } from '../physics/tuning/evidence';
@@ -41,7 +42,7 @@ export function mostInformativeCut(rig: Rig, t: Tuning): InformativeCut | null {
   const options: InformativeCut[] = [];
   if (!found.some((d) => NOT_PUSHED.has(d.code))) {
     const seconds = Math.max(0.5, depthMm / (fastest.feed * 1000) - stored);
-    const { sd } = timedFeed({ depthMm, seconds, storedS: stored, byHand: e.s.rig.frame.kind !== 'gantry' });
+    const { sd } = timedFeed({ depthMm, seconds, storedS: stored, byHand: timedByHand(e.s.rig) });
     options.push({
       ...common,
       kind: 'limit',

@@ -6,7 +6,7 @@ import { pastGuide } from '../physics/tension/weight';
 import { slackSag } from '../physics/tension/slack';
 import { tensileStrength } from '../physics/wire/strength';
 import { CUTTERS } from '../documents/cutters';
-import { guidedOf } from '../documents/rigDefaults';
+import { guidedOf, timedByHand } from '../documents/rigDefaults';
 import { takeUpOf, type TakeUp } from './takeUp';
 import type { Tension } from './tensionState';
 import type { Evaluation } from './evaluation';
@@ -103,6 +103,6 @@ function lagOf(e: Hot, cutN: number | null): Pick<Tension, 'drag' | 'lag' | 'wai
   const oneNewton = lag(1, s.width, s.length, cutN, guidedOf(s.rig));
   const seen = cut.lagSeenMm === null ? null : cut.lagSeenMm / 1000;
   const f = seen ?? Math.min(MOST_LAG * s.width, drag * oneNewton);
-  const wait = cornerWait(f, feed, frame.kind !== 'gantry', cut.lagLimitMm / 1000);
+  const wait = cornerWait(f, feed, timedByHand(s.rig), cut.lagLimitMm / 1000);
   return { drag: seen === null ? drag : seen / oneNewton, lag: f, wait };
 }

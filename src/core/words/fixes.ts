@@ -61,7 +61,7 @@ export function patchWords(patch: Part, rig: Pick<Rig, 'control'>, say: Say, toM
   const tension = patch['tension'] as Part | undefined;
   if (tension?.['carriesCurrent'] === false) words.push('take the current past the spring by a jumper');
   if (tension?.['kind'] === 'spring') words.push('hold it by a spring');
-  if (typeof tension?.['setN'] === 'number') words.push(`tighten to ${say(tension['setN'], 'force')}`);
+  if (typeof tension?.['setN'] === 'number') words.push(`set the tension to ${say(tension['setN'], 'force')}`);
   const leads = patch['leads'] as Part | undefined;
   if (typeof leads?.['areaMm2'] === 'number') words.push(`buy leads of ${say(leads['areaMm2'], 'area')}`);
   if (typeof leads?.['fuseA'] === 'number') words.push(`add a fuse of ${leads['fuseA']} A`);

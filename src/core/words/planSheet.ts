@@ -16,7 +16,7 @@ export function templateLines(t: TemplatePlan, say: Say): string[] {
     mounted(t.mounts.tip, say),
     t.slot.root === null
       ? 'The wire does not cut at this setting: these templates allow for no kerf.'
-      : `Allowed for: a kerf of ${say(t.slot.root, 'slot')} at the root led at ${say(t.feed.root, 'feed')}, ${say(t.slot.tip, 'slot')} at the tip led at ${say(t.feed.tip, 'feed')}.`,
+      : `Allowed for: a kerf of ${say(t.slot.root, 'slot')} at the root at a feed of ${say(t.feed.root, 'feed')}, ${say(t.slot.tip, 'slot')} at the tip at ${say(t.feed.tip, 'feed')}.`,
     `${m.name[0]!.toUpperCase()}${m.name.slice(1)}, ${say(t.plan.template.thicknessMm, 'slot')}, for a wire up to ${say(m.limitC, 'temperature')}. ${m.edge} ${m.hold}`,
   ];
 }

@@ -81,7 +81,7 @@ const LEAVES: Readonly<Record<string, readonly [name: string, role: Role | null]
   'cut.batch': ['pieces in a batch', null],
   accepted: ['limits accepted by the owner', null],
   'cut.feedMmS': ['feed', 'feed'],
-  'cut.reserve': ['led at', 'share'],
+  'cut.reserve': ['feed ratio', 'share'],
   'cut.lagLimitMm': ['lag borne', 'slot'],
 };
 

@@ -1,3 +1,4 @@
+import { timedByHand } from '../documents/rigDefaults';
 import { COMPUTER_SUPPLY, RAILS } from '../catalog/computerSupply';
 import { ALLOYS } from '../catalog/alloys';
 import type { Rig } from '../documents/rig';
@@ -57,7 +58,7 @@ export function wiringLines(p: WiringPlan, say: Say): WiringLine[] {
     );
   }
   add('Fuse', fuseSize(p), p.fuse.blade ? 'A blade fuse, at the battery’s own terminal.' : 'Next to the supply, in the lead that goes out.');
-  add('Switch', switchSize(p), rig.frame.kind === 'gantry' ? 'Within reach; it takes the power off the wire and stops the motors.' : 'A foot or hold-to-run switch leaves both hands free. Off when the foot or hand is off.');
+  add('Switch', switchSize(p), !timedByHand(rig) ? 'Within reach; it takes the power off the wire and stops the motors.' : 'A foot or hold-to-run switch leaves both hands free. Off when the foot or hand is off.');
   if (p.controlAt === 'loop')
     add(CONTROL[control.kind], ratedOf(rig, say), `Set to ${controlSettingText(control.kind, control.setting, say)}. Give it air.`);
   if (p.controlAt === 'supply')

@@ -1,3 +1,4 @@
+import { timedByHand } from '../../documents/rigDefaults';
 import type { Plan } from '../../documents/plan';
 import type { TemplatesDocument, TemplatesFigures } from '../../documents/templates';
 import { allowance } from '../../physics/shape/allowance';
@@ -91,7 +92,7 @@ const NONE = { top: 0, bottom: 0 };
 export function paceOptions(plan: Plan) {
   return {
     toleranceMm: plan.toleranceMm,
-    byHand: plan.rig.frame.kind !== 'gantry',
+    byHand: timedByHand(plan.rig),
     unled: pullOf(plan) !== null,
     corner: CORNER_DEG,
   };
