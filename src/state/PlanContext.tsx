@@ -12,7 +12,8 @@ import {
 import { useStore } from 'zustand';
 import type { PiecePlan } from '@/core/documents/plan';
 import type { PlanRecord } from '@/server/types';
-import { call, inWords } from './api';
+import { inWords } from './api';
+import { server } from './server';
 import type { Kept } from './keptPieces';
 import { createPlanStore, type PlanState, type PlanStore } from './planStore';
 
@@ -55,7 +56,7 @@ export function PlanProvider(p: {
   // A page that is come back to may hold pieces as they were: what was saved since takes their place, unless something waits here.
   useEffect(() => {
     let left = false;
-    void call<PlanRecord[]>('GET', `/api/rigs/${rigId}/plans`).then((answer) => {
+    void server.plans(rigId).then((answer) => {
       if (left || answer.kind !== 'done') return;
       setStores((were) => caughtUp(were, answer.data));
     });
@@ -79,7 +80,7 @@ export function PlanProvider(p: {
   }, [stores]);
   const add = useCallback(
     async (doc: PiecePlan) => {
-      const answer = await call<PlanRecord>('POST', `/api/rigs/${rigId}/plans`, doc);
+      const answer = await server.addPlan(rigId, doc);
       if (answer.kind !== 'done') return inWords(answer);
       setStores((s) => [...s, createPlanStore(answer.data)]);
       choose(answer.data.id);
@@ -88,7 +89,7 @@ export function PlanProvider(p: {
     [rigId, choose],
   );
   const drop = useCallback(async (id: string) => {
-    const answer = await call('DELETE', `/api/plans/${id}`);
+    const answer = await server.deletePlan(id);
     if (answer.kind !== 'done') return inWords(answer);
     setStores((s) => s.filter((x) => x.store.getState().id !== id));
     return null;

@@ -4,7 +4,7 @@ import { faultsOf } from '@/core/documents/faults';
 import { piecePlanSchema, type PiecePlan } from '@/core/documents/plan';
 import { merge } from '@/core/engine/merge';
 import type { PlanRecord } from '@/server/types';
-import { call } from './api';
+import { server } from './server';
 import { Saver, type SaveState } from './saver';
 
 interface Step {
@@ -92,8 +92,7 @@ export function createPlanStore(record: PlanRecord) {
     };
   });
   const saver: Saver<{ record: PlanRecord }> = new Saver(record.revision, {
-    send: (base) =>
-      call<{ record: PlanRecord }>('PUT', `/api/plans/${record.id}`, { base, doc: store.getState().doc }),
+    send: (base) => server.savePlan(record.id, { base, doc: store.getState().doc }),
     onState: (save) => store.setState({ save, ...(save === 'saved' ? { problem: null } : {}) }),
     onSaved: () => {},
     onConflict: (theirs) => store.setState({ theirs: theirs.record }),

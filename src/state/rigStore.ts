@@ -5,7 +5,8 @@ import type { Rig } from '@/core/documents/rig';
 import type { Tuning } from '@/core/engine/tune';
 import type { CutRecord, RigLinks } from '@/server/types';
 import type { Logged, OpenRig } from '@/server/types';
-import { call, inWords, type Outcome } from './api';
+import { inWords, type Outcome } from './api';
+import { server } from './server';
 import type { Edited } from './edit';
 import { Saver, type SaveState } from './saver';
 
@@ -119,12 +120,12 @@ export function createRigStore(open: OpenRig) {
       logCut: async (cut) => {
         saver.flush();
         await settled();
-        const answer = await call<Logged>('POST', `/api/rigs/${open.record.id}/cuts`, cut);
+        const answer = await server.logCut(open.record.id, cut);
         if (answer.kind === 'done') set({ cuts: answer.data.open.cuts, tuning: answer.data.open.tuning });
         return answer;
       },
       dropCut: async (id) => {
-        const answer = await call<OpenRig>('DELETE', `/api/rigs/${open.record.id}/cuts/${id}`);
+        const answer = await server.deleteCut(open.record.id, id);
         if (answer.kind !== 'done') return inWords(answer);
         set({ cuts: answer.data.cuts, tuning: answer.data.tuning });
         return null;
@@ -135,7 +136,7 @@ export function createRigStore(open: OpenRig) {
   const saver: Saver<OpenRig> = new Saver<OpenRig>(open.record.revision, {
     send: (base) => {
       const { doc, links } = store.getState();
-      return call<OpenRig>('PUT', `/api/rigs/${open.record.id}`, { base, doc, ...links });
+      return server.saveRig(open.record.id, { base, doc, ...links });
     },
     onState: (save) => store.setState({ save, ...(save === 'saved' ? { problem: null } : {}) }),
     onSaved: (answer) => {

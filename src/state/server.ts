@@ -1,10 +1,18 @@
 import { rigSchema, type Rig } from '@/core/documents/rig';
-import type { cutAfterSchema } from '@/core/documents/log';
+import type { cutAfterSchema, LoggedCut } from '@/core/documents/log';
+import type { PiecePlan } from '@/core/documents/plan';
+import type { LoggedPull } from '@/core/documents/pull';
 import type { RigEvent } from '@/core/documents/event';
 import type { logImportSchema } from '@/core/documents/logImport';
 import type { z } from 'zod';
-import { call, type Outcome } from './api';
+import { call, send, type Outcome } from './api';
 import type {
+  EventRecord,
+  Logged,
+  PhotoRecord,
+  PlanRecord,
+  PullRecord,
+  WireState,
   Imported,
   LogPage,
   LogView,
@@ -29,9 +37,30 @@ export const server = {
     const read = rigSchema.safeParse(answer.data);
     return read.success ? { kind: 'done', data: read.data } : { kind: 'lost' };
   },
-  noteEvent: (rig: string, event: RigEvent) => call('POST', `/api/rigs/${rig}/events`, event),
+  rig: (id: string) => call<OpenRig>('GET', `/api/rigs/${id}`),
+  saveRig: (id: string, save: { base: number; doc: Rig } & RigLinks) =>
+    call<OpenRig>('PUT', `/api/rigs/${id}`, save),
+  wireOn: (rig: string) => call<WireState>('GET', `/api/rigs/${rig}/wire`),
+  noteEvent: (rig: string, event: RigEvent) => call<EventRecord[]>('POST', `/api/rigs/${rig}/events`, event),
+  amendEvent: (rig: string, id: string, event: RigEvent) =>
+    call<EventRecord[]>('PUT', `/api/rigs/${rig}/events/${id}`, event),
+  deleteEvent: (rig: string, id: string) => call<EventRecord[]>('DELETE', `/api/rigs/${rig}/events/${id}`),
+  logPull: (rig: string, pull: LoggedPull) => call<PullRecord[]>('POST', `/api/rigs/${rig}/pulls`, pull),
+  deletePull: (rig: string, id: string) => call<PullRecord[]>('DELETE', `/api/rigs/${rig}/pulls/${id}`),
+  photos: (rig: string) => call<PhotoRecord[]>('GET', `/api/rigs/${rig}/photos`),
+  addPhoto: (rig: string, of: { name: string; cut?: string }, jpeg: Blob) =>
+    send<PhotoRecord[]>(`/api/rigs/${rig}/photos?${new URLSearchParams(of)}`, jpeg, 'image/jpeg'),
+  deletePhoto: (id: string) => call('DELETE', `/api/photos/${id}`),
 
-  deleteCut: (rig: string, cut: string) => call('DELETE', `/api/rigs/${rig}/cuts/${cut}`),
+  plans: (rig: string) => call<PlanRecord[]>('GET', `/api/rigs/${rig}/plans`),
+  addPlan: (rig: string, doc: PiecePlan) => call<PlanRecord>('POST', `/api/rigs/${rig}/plans`, doc),
+  savePlan: (id: string, save: { base: number; doc: PiecePlan }) =>
+    call<{ record: PlanRecord }>('PUT', `/api/plans/${id}`, save),
+  deletePlan: (id: string) => call('DELETE', `/api/plans/${id}`),
+
+  logCut: (rig: string, cut: LoggedCut) => call<Logged>('POST', `/api/rigs/${rig}/cuts`, cut),
+
+  deleteCut: (rig: string, cut: string) => call<OpenRig>('DELETE', `/api/rigs/${rig}/cuts/${cut}`),
   amendCut: (rig: string, cut: string, after: z.output<typeof cutAfterSchema>) =>
     call('PUT', `/api/rigs/${rig}/cuts/${cut}`, after),
 

@@ -2,7 +2,8 @@
 import { useEffect, useState } from 'react';
 import type { Estimate } from '@/core/engine/estimates';
 import type { EstimateAnswer, EstimateRequest } from '@/workers/protocol';
-import { call, inWords } from './api';
+import { inWords } from './api';
+import { server } from './server';
 import type { OpenRig } from './types';
 
 /** The cuts that tune a rig, and how each moved the estimate: worked out in a worker, stopped when the rig is left. */
@@ -17,7 +18,7 @@ export function useEstimates(rigId: string) {
     setWay(null);
     setDone(0);
     setFault(null);
-    void call<OpenRig>('GET', `/api/rigs/${rigId}`).then((answer) => {
+    void server.rig(rigId).then((answer) => {
       if (left) return;
       if (answer.kind !== 'done') return setFault(inWords(answer));
       setOpen(answer.data);

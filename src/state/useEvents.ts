@@ -1,23 +1,24 @@
 'use client';
 import { useCallback, useState } from 'react';
 import type { RigEvent } from '@/core/documents/event';
-import { call, inWords } from './api';
+import { inWords, type Outcome } from './api';
+import { server } from './server';
 import type { EventRecord } from './types';
 
 /** What happened to a rig: as loaded, with what is noted, changed and taken out since. Each answers with a fault, or null. */
 export function useEvents(rigId: string, loaded: readonly EventRecord[]) {
   const [events, setEvents] = useState(loaded);
-  const ask = useCallback(async (method: string, path: string, body?: unknown) => {
-    const answer = await call<EventRecord[]>(method, path, body);
+  const then = useCallback(async (asked: Promise<Outcome<EventRecord[]>>) => {
+    const answer = await asked;
     if (answer.kind !== 'done') return inWords(answer);
     setEvents(answer.data);
     return null;
   }, []);
-  const note = useCallback((event: RigEvent) => ask('POST', `/api/rigs/${rigId}/events`, event), [ask, rigId]);
+  const note = useCallback((event: RigEvent) => then(server.noteEvent(rigId, event)), [then, rigId]);
   const change = useCallback(
-    (id: string, event: RigEvent) => ask('PUT', `/api/rigs/${rigId}/events/${id}`, event),
-    [ask, rigId],
+    (id: string, event: RigEvent) => then(server.amendEvent(rigId, id, event)),
+    [then, rigId],
   );
-  const drop = useCallback((id: string) => ask('DELETE', `/api/rigs/${rigId}/events/${id}`), [ask, rigId]);
+  const drop = useCallback((id: string) => then(server.deleteEvent(rigId, id)), [then, rigId]);
   return { events, note, change, drop };
 }

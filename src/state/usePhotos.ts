@@ -1,7 +1,8 @@
 'use client';
 import { useCallback, useEffect, useState } from 'react';
 import type { PictureAnswer, PictureRequest } from '@/workers/protocol';
-import { call, inWords, send } from './api';
+import { inWords } from './api';
+import { server } from './server';
 import type { PhotoRecord } from './types';
 
 const DEADLINE_MS = 20000;
@@ -29,7 +30,7 @@ export function usePhotos(rigId: string, cutId: string | null) {
   const [photos, setPhotos] = useState<readonly PhotoRecord[]>([]);
   useEffect(() => {
     let left = false;
-    void call<PhotoRecord[]>('GET', `/api/rigs/${rigId}/photos`).then((a) => {
+    void server.photos(rigId).then((a) => {
       if (!left && a.kind === 'done') setPhotos(a.data);
     });
     return () => {
@@ -41,8 +42,8 @@ export function usePhotos(rigId: string, cutId: string | null) {
       if (file.size > MOST_BYTES) return 'That picture is larger than 60 MB.';
       const jpeg = await sized(file);
       if (!jpeg) return `${file.name} is no picture that this browser can open.`;
-      const query = new URLSearchParams({ name: file.name.slice(0, 200), ...(cutId ? { cut: cutId } : {}) });
-      const answer = await send<PhotoRecord[]>(`/api/rigs/${rigId}/photos?${query}`, jpeg, 'image/jpeg');
+      const of = { name: file.name.slice(0, 200), ...(cutId ? { cut: cutId } : {}) };
+      const answer = await server.addPhoto(rigId, of, jpeg);
       if (answer.kind !== 'done') return `The picture was not kept. ${inWords(answer)}`;
       setPhotos(answer.data);
       return null;
@@ -50,7 +51,7 @@ export function usePhotos(rigId: string, cutId: string | null) {
     [rigId, cutId],
   );
   const drop = useCallback(async (id: string): Promise<string | null> => {
-    const answer = await call('DELETE', `/api/photos/${id}`);
+    const answer = await server.deletePhoto(id);
     if (answer.kind !== 'done') return inWords(answer);
     setPhotos((all) => all.filter((p) => p.id !== id));
     return null;

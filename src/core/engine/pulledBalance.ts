@@ -38,5 +38,11 @@ export function balanceOf(e: Evaluation, guideN: number): Balance | null {
   };
 }
 
-/** Where the counterweight's cord goes so that the wire falls level; the arguments of `hangAt`. */
-export const cordAt = hangAt;
+/**
+ * What to hang against a falling bow of `bowN` newtons, or (under 0) what it lacks, N; and where its cord goes so that both ends
+ * fall together, m off the bow's middle, with the foam's middle `offM` off it. Null where nothing is hung.
+ */
+export function counterFor(b: Balance, bowN: number, offM: number): { counterN: number; atM: number | null } {
+  const counterN = bowN - b.needN;
+  return { counterN, atM: counterN > 0 ? hangAt(bowN, 0, b.dragN, offM, counterN) : null };
+}

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { batteryOfCells, batteryOfChemistry, batteryOfVolts, fitsLabel, noLoadVolts } from './battery';
 import { internalOhmOf, ohmPerMetreOf, secondaryOf } from './drawer/supplyMeans';
 import { evaluate } from './evaluate';
 import { loopLengthMm } from './loopLength';
-import { balanceOf } from './pulledBalance';
+import { balanceOf, counterFor } from './pulledBalance';
 import { barInertiaMm4 } from './takeUp';
 import { gramsOf, holdingRate, newtonsOf, tensionOfNote, tensionOfSqueeze } from './tensionRead';
 import { testRig } from './testRigs';
@@ -97,5 +98,57 @@ describe('things of the drawer', () => {
         expect(loopLengthMm(wide, deep) / (2 * legs + (Math.PI * wide) / 2)).toBeCloseTo(1, 3);
       }),
     );
+  });
+});
+
+describe('a battery: its label and its cells are one fact', () => {
+  const lead = { chemistry: 'lead-acid', cells: 6, ampHours: 7, charge: 0.8 } as const;
+
+  it('a voltage finds the cells, cells the voltage (2 V a lead cell, 3.7 V a lithium-polymer one: ordinary labels)', () => {
+    expect(batteryOfVolts(lead, 24).battery.cells).toBe(12);
+    expect(batteryOfVolts(lead, 24).volts).toBe(24);
+    expect(batteryOfCells({ ...lead, cells: 3 }).volts).toBeCloseTo(6, 9);
+    expect(batteryOfChemistry(lead, 'lithium-polymer', 14.8)).toMatchObject({
+      battery: { cells: 4, ampHours: 7 },
+    });
+    expect(batteryOfChemistry(lead, 'lithium-polymer', 14.8).volts).toBeCloseTo(14.8, 9);
+  });
+
+  it('going there and back changes nothing, for every count of cells', () => {
+    for (const chemistry of [
+      'lead-acid',
+      'lithium-polymer',
+      'lithium-iron',
+      'nickel-metal',
+      'alkaline',
+    ] as const)
+      for (let cells = 1; cells <= 40; cells++) {
+        const there = batteryOfCells({ ...lead, chemistry, cells });
+        expect(batteryOfVolts(there.battery, there.volts)).toEqual(there);
+        expect(fitsLabel(chemistry, there.volts)).toBe(true);
+      }
+    expect(fitsLabel('lead-acid', 14.8)).toBe(false);
+  });
+
+  it('stands higher open when it is fuller', () => {
+    const volts = [0, 0.25, 0.5, 0.75, 1].map((charge) => noLoadVolts({ ...lead, charge }));
+    expect(volts).toEqual([...volts].sort((a, b) => a - b));
+    expect(volts[4]!).toBeGreaterThan(volts[0]!);
+  });
+});
+
+describe('a falling bow', () => {
+  const falls = evaluate(testRig({ frame: { kind: 'drop-bow' } }));
+  const b = balanceOf(falls, 0.5)!;
+
+  it('hangs what is over its need against it, where the moments about its middle cancel', () => {
+    const { counterN, atM } = counterFor(b, b.needN + 4, 0.05);
+    expect(counterN).toBeCloseTo(4, 9);
+    expect(counterN * atM!).toBeCloseTo(-b.dragN * 0.05, 9);
+    expect(counterFor(b, b.needN + 4, 0).atM).toBeCloseTo(0, 12);
+  });
+
+  it('too light, it says how much is wanting, and hangs nothing', () => {
+    expect(counterFor(b, b.needN - 1.5, 0.05)).toEqual({ counterN: expect.closeTo(-1.5, 9), atM: null });
   });
 });

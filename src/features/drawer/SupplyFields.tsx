@@ -2,7 +2,7 @@
 import { COMPUTER_SUPPLY_FACTS, RAILS, railAmps } from '@/core/catalog/computerSupply';
 import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { ControlKind } from '@/core/documents/control';
-import { cellsFor, labelVolts } from '@/core/engine/battery';
+import { batteryOfCells, batteryOfChemistry, batteryOfVolts } from '@/core/engine/battery';
 import { CHEMISTRIES, SUPPLY_KINDS, supplySchema, type Supply, type SupplyKind } from '@/core/documents/supply';
 import type { Spool, SupplyStock } from '@/state/types';
 import { Choice } from '@/ui/Choice';
@@ -34,7 +34,7 @@ export function SupplyFields({
         ...plain,
         volts: supply.volts,
         maxAmps: supply.maxAmps,
-        ...(own.battery ? { battery: { ...own.battery, cells: cellsFor(own.battery.chemistry, supply.volts) } } : {}),
+        ...(own.battery ? batteryOfVolts(own.battery, supply.volts) : {}),
         ...(own.ratedVA ? { ratedVA: own.ratedVA } : {}),
       }),
       control: PLAIN_SUPPLIES[kind].control,
@@ -51,12 +51,12 @@ export function SupplyFields({
         options={SUPPLY_KINDS.map((k) => ({ value: k, name: SUPPLY_WORDS[k] }))}
       />
       {supply.kind === 'computer-supply' && <Rails supply={supply} set={set} />}
-      <RangeField label="Voltage" name="volts" value={supply.volts} role="volts" lo={0.1} hi={500} onTake={(v) => set({ volts: v!, ...(supply.battery && { battery: { ...supply.battery, cells: cellsFor(supply.battery.chemistry, v!) } }) })} />
+      <RangeField label="Voltage" name="volts" value={supply.volts} role="volts" lo={0.1} hi={500} onTake={(v) => set(supply.battery ? batteryOfVolts(supply.battery, v!) : { volts: v! })} />
       <RangeField label="Max current" name="amps" value={supply.maxAmps} role="amps" lo={0.01} hi={500} whenEmpty="not known" onTake={(maxAmps) => set({ maxAmps })} />
       {supply.kind === 'transformer' && (
         <RangeField label="Rated VA" name="va" value={supply.ratedVA ?? null} role="count" lo={0.1} hi={100000} whenEmpty="not known" onTake={(v) => set({ ratedVA: v ?? undefined })} note="A quarter is kept back: VA ≥ 1.25 · volts · amps." />
       )}
-      {supply.kind === 'battery' && supply.battery && <BatteryFields battery={supply.battery} set={set} />}
+      {supply.kind === 'battery' && supply.battery && <BatteryFields battery={supply.battery} volts={supply.volts} set={set} />}
       {(supply.kind === 'transformer' || supply.kind === 'other') && (
         <Choice
           label="Gives"
@@ -123,26 +123,24 @@ function Rails({ supply, set }: { supply: Supply; set: (part: Partial<Supply>) =
 
 function BatteryFields({
   battery,
+  volts,
   set,
 }: {
   battery: NonNullable<Supply['battery']>;
+  volts: number;
   set: (part: Partial<Supply>) => void;
 }) {
-  // The label and the cells are one fact: what is typed of one sets the other.
-  const put = (part: Partial<typeof battery>) => {
-    const next = { ...battery, ...part };
-    set({ battery: next, ...((part.cells || part.chemistry) && { volts: labelVolts(next.chemistry, next.cells) }) });
-  };
+  const put = (part: Partial<typeof battery>) => set({ battery: { ...battery, ...part } });
   return (
     <>
       <Choice
         label="Chemistry"
         name="chemistry"
         value={battery.chemistry}
-        onChoose={(chemistry) => put({ chemistry })}
+        onChoose={(chemistry) => set(batteryOfChemistry(battery, chemistry, volts))}
         options={CHEMISTRIES.map((c) => ({ value: c, name: c.replace('-', ' ') }))}
       />
-      <RangeField label="Cells" name="cells" value={battery.cells} role="count" lo={1} hi={200} onTake={(v) => put({ cells: Math.max(1, Math.round(v!)) })} />
+      <RangeField label="Cells" name="cells" value={battery.cells} role="count" lo={1} hi={200} onTake={(v) => set(batteryOfCells({ ...battery, cells: Math.max(1, Math.round(v!)) }))} />
       <RangeField label="Amp-hours" name="ampHours" value={battery.ampHours} role="count" lo={0.01} hi={10000} onTake={(v) => put({ ampHours: v! })} />
       <RangeField label="Charge left" name="charge" value={battery.charge} role="share" lo={0} hi={1} onTake={(v) => put({ charge: v! })} note="0 at the stop, 100 % full." />
     </>

@@ -4,7 +4,7 @@ import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { ControlKind } from '@/core/documents/controlKinds';
 import { supplySchema, type SupplyKind } from '@/core/documents/supply';
 import { densityOfStrength, densityOfType } from '@/core/engine/foamClass';
-import { cellsFor, labelVolts, type Chemistry } from '@/core/engine/battery';
+import { cellsFor, fitsLabel, labelVolts, type Chemistry } from '@/core/engine/battery';
 import { awgDiameter } from '@/core/units/awg';
 import { byStrength } from '@/core/engine/drawer/identify';
 import { parseQuantity } from '@/core/units/parse';
@@ -192,7 +192,7 @@ function batteries(text: string): Quick {
   }
   if (hours === null) return no('its amp-hours, as 7 Ah');
   // Volts that only one of the chemistries counts its cells by say which it is.
-  const fits = said.filter((c) => v === null || Math.abs(labelVolts(c, cellsFor(c, v)) / v - 1) < 0.005);
+  const fits = said.filter((c) => v === null || fitsLabel(c, v));
   const list = fits.length > 0 && said.includes('lithium-polymer') ? fits : said;
   return asked(
     list,

@@ -1,6 +1,12 @@
 'use client';
 import { CHEMISTRIES } from '@/core/documents/supply';
-import { cellsFor, labelVolts, openVolts, type Chemistry } from '@/core/engine/battery';
+import {
+  batteryOfCells,
+  batteryOfChemistry,
+  batteryOfVolts,
+  noLoadVolts,
+  type Chemistry,
+} from '@/core/engine/battery';
 import { apply } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';
@@ -17,7 +23,7 @@ export const CHEMISTRY_NAMES: Record<Chemistry, string> = {
   alkaline: 'Alkaline',
 };
 /** What a battery is taken for until its kind is chosen. */
-const FRESH = { chemistry: 'lead-acid', ampHours: 7, charge: 0.8 } as const;
+const FRESH = { chemistry: 'lead-acid', cells: 6, ampHours: 7, charge: 0.8 } as const;
 
 function useBattery() {
   const store = useRigStore();
@@ -44,7 +50,7 @@ export function BatteryVolts() {
       onValue={(v) => {
         if (v === null || !(v > 0 && v <= 500))
           return `must lie between ${say(0.1, 'volts')} and ${say(500, 'volts')}`;
-        put({ volts: v, battery: { ...battery, cells: cellsFor(battery.chemistry, v) } });
+        put(batteryOfVolts(battery, v));
         return null;
       }}
     />
@@ -55,10 +61,7 @@ export function BatteryVolts() {
 export function BatteryFields() {
   const { battery, volts, put } = useBattery();
   const { say } = useUnits();
-  const choose = (chemistry: Chemistry) => {
-    const cells = cellsFor(chemistry, volts);
-    put({ battery: { ...FRESH, ...battery, chemistry, cells }, volts: labelVolts(chemistry, cells) });
-  };
+  const choose = (chemistry: Chemistry) => put(batteryOfChemistry({ ...FRESH, ...battery }, chemistry, volts));
   return (
     <>
       <Choice
@@ -82,7 +85,7 @@ export function BatteryFields() {
               onValue={(v) => {
                 if (v === null || !Number.isInteger(v) || v < 1 || v > 200)
                   return 'must be a whole number from 1 to 200';
-                put({ battery: { ...battery, cells: v }, volts: labelVolts(battery.chemistry, v) });
+                put(batteryOfCells({ ...battery, cells: v }));
                 return null;
               }}
             />
@@ -91,7 +94,7 @@ export function BatteryFields() {
           </div>
           <p className={css.says}>
             {battery.cells} cell{battery.cells === 1 ? '' : 's'} at this charge stand open at{' '}
-            <b className="num">{say(openVolts(battery.chemistry, battery.cells, battery.charge), 'volts')}</b>.
+            <b className="num">{say(noLoadVolts(battery), 'volts')}</b>.
           </p>
         </>
       )}

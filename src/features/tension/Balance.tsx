@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { balanceOf, BOARD_FRICTION, cordAt } from '@/core/engine/pulledBalance';
+import { balanceOf, BOARD_FRICTION, counterFor } from '@/core/engine/pulledBalance';
 import { gramsOf, newtonsOf } from '@/core/engine/tensionRead';
 import { useDerived } from '@/state/RigContext';
 import { QuantityField } from '@/ui/QuantityField';
@@ -42,9 +42,9 @@ export function Balance({ kind }: { kind: 'pulled-bow' | 'drop-bow' }) {
       </section>
     );
   const { dragN: drag, needN: need } = balance;
-  const counter = falls && bowG ? newtonsOf(bowG) - need : null;
-  const hang =
-    counter !== null && counter > 0 ? cordAt(newtonsOf(bowG!), 0, drag, (offMm ?? 0) / 1000, counter) : null;
+  const against = falls && bowG ? counterFor(balance, newtonsOf(bowG), (offMm ?? 0) / 1000) : null;
+  const counter = against?.counterN ?? null;
+  const hang = against?.atM ?? null;
   const tried = tryG ? balance.feedAt(newtonsOf(tryG)) : undefined;
   return (
     <section id="balance" aria-label="Balance" className={css.balance}>

@@ -1,8 +1,8 @@
-import { ALLOYS, type AlloyId } from '@/core/catalog/alloys';
-import { byStrength } from '@/core/physics/wire/byStrength';
-import { identifyWire, tenTurns } from '@/core/physics/wire/identify';
-import { metalArea } from '@/core/physics/wire/area';
-import { resistancePerMetre } from '@/core/physics/wire/resistance';
+import { ALLOYS, type AlloyId } from '../../catalog/alloys';
+import { byStrength } from '../../physics/wire/byStrength';
+import { identifyWire, tenTurns } from '../../physics/wire/identify';
+import { metalArea } from '../../physics/wire/area';
+import { resistancePerMetre } from '../../physics/wire/resistance';
 
 /** Strands whose load is about a wire's strength; scatter of a resistance that is still the same wire. */
 export { byStrength } from '../../physics/wire/byStrength';
