@@ -62,7 +62,6 @@ const HARMS: ReadonlySet<FindingCode> = new Set(['fume-limit', 'heat-too-high', 
 
 /** Patches of a draft that are proven to remove it and to make nothing worse; the gentlest kind first. */
 export function fixesOf(
-  rig: Rig,
   draft: Draft,
   found: readonly Draft[],
   near: Evaluation,
@@ -75,7 +74,7 @@ export function fixesOf(
   let tried = 0;
   for (const { patch, uses } of inOrder(draft, near, spares)) {
     if (tried++ >= MOST_TRIES[draft.level] + (spares ? spares.supplies.length + spares.wires.length : 0)) break;
-    const worsens = proof(rig, patch, draft, found, near);
+    const worsens = proof(patch, draft, found, near);
     if (worsens) proven.push({ patch: { ...patch }, worsens, uses });
     if (proven.length === most) break;
   }
@@ -110,13 +109,13 @@ function* inOrder(
 }
 
 /** The lesser findings that a patch makes worse; null where it does not mend its finding, harms, or is not worth doing. */
-export function proof(
-  rig: Rig,
+function proof(
   patch: Patch,
   draft: Draft,
   found: readonly Draft[],
   near: Evaluation,
 ): FindingCode[] | null {
+  const { rig } = near.s;
   if (!legal(rig, patch) || !buildable(rig, patch)) return null;
   // What no current flows by changes no heat: only the wiring, and the pull where that is touched, are looked at again.
   const cold = coldPatch(patch);
@@ -125,7 +124,7 @@ export function proof(
     ? heldAnew(near, merge(rig, patch))
     : cold
       ? { ...near, s: { ...near.s, rig: merge(rig, patch) } }
-      : solvedOnce(near, rig, patch);
+      : solvedOnce(near, patch);
   if (!cold && !worthLeading(e, near)) return null;
   const was = new Map(found.map((d) => [d.code, d]));
   const worsens: Draft[] = [];
@@ -144,12 +143,12 @@ export function proof(
 /** Evaluations of patched rigs, by the evaluation of the rig as it is: two findings often try the same dial. */
 const AGAIN = new WeakMap<Evaluation, Map<string, Evaluation>>();
 
-function solvedOnce(near: Evaluation, rig: Rig, patch: Patch): Evaluation {
+function solvedOnce(near: Evaluation, patch: Patch): Evaluation {
   let solved = AGAIN.get(near);
   if (!solved) AGAIN.set(near, (solved = new Map()));
   const key = JSON.stringify(patch);
   let e = solved.get(key);
-  if (!e) solved.set(key, (e = evaluate(merge(rig, patch))));
+  if (!e) solved.set(key, (e = evaluate(merge(near.s.rig, patch))));
   return e;
 }
 

@@ -23,7 +23,7 @@ export function solveWhole(
   const found = drafts(e);
   const findings = found.map((draft) => ({
     ...figuresOf(draft),
-    fixes: fixesOf(rig, draft, found, e, spares).map(({ patch, worsens, uses }) => ({
+    fixes: fixesOf(draft, found, e, spares).map(({ patch, worsens, uses }) => ({
       patch: { ...patch },
       ...(worsens.length > 0 && { worsens: [...worsens] }),
       ...(uses !== null && { uses }),
