@@ -109,12 +109,7 @@ function* inOrder(
 }
 
 /** The lesser findings that a patch makes worse; null where it does not mend its finding, harms, or is not worth doing. */
-function proof(
-  patch: Patch,
-  draft: Draft,
-  found: readonly Draft[],
-  near: Evaluation,
-): FindingCode[] | null {
+function proof(patch: Patch, draft: Draft, found: readonly Draft[], near: Evaluation): FindingCode[] | null {
   const { rig } = near.s;
   if (!legal(rig, patch) || !buildable(rig, patch)) return null;
   // What no current flows by changes no heat: only the wiring, and the pull where that is touched, are looked at again.
