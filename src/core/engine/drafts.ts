@@ -24,14 +24,14 @@ export const FINDERS: readonly Finder[] = [
 
 /** The findings of an evaluation, the worst first, without words. */
 export function drafts(e: Evaluation, finders: readonly Finder[] = FINDERS): Draft[] {
-  const sorted: Draft[][] = [[], [], []];
-  for (const d of draftsInTurn(e, finders)) sorted[RANK[d.level]]!.push(d);
-  return sorted.flat();
+  return [...draftsInTurn(e, finders)].sort((a, b) => RANK[a.level] - RANK[b.level]);
 }
 
 /** The same, one by one as they are found: what needs another solve comes late, for who may stop early. */
 export function* draftsInTurn(e: Evaluation, finders: readonly Finder[]): Iterable<Draft> {
-  for (const finder of finders) for (const found of finder(e)) if (found) yield owned(e, found);
+  const accepts = e.s.rig.accepted !== undefined;
+  for (const finder of finders)
+    for (const found of finder(e)) if (found) yield accepts ? owned(e, found) : found;
 }
 
 /** A finding as a document has it, without fixes and text. */

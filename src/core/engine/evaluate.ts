@@ -33,7 +33,12 @@ export function evaluate(rig: Rig): Evaluation {
     s,
     load,
     off,
-    idle: { ...idle, cutAmps: cut?.amps ?? idle.amps, cutAirC: cut?.airC ?? idle.airC },
+    idle: {
+      amps: idle.amps,
+      airC: idle.airC,
+      cutAmps: cut?.amps ?? idle.amps,
+      cutAirC: cut?.airC ?? idle.airC,
+    },
     window,
     cut,
     feed,

@@ -6,13 +6,18 @@ import { draftsInTurn, FINDERS, RANK } from './drafts';
 import { evaluate, heldAnew } from './evaluate';
 import type { Draft, Finder, Patch } from './findings/draft';
 import { tensionFindings } from './findings/tension';
-import { wiringFindings } from './findings/wiring';
+import { fuseMissing, switchMissing, wiringFindings } from './findings/wiring';
 import { merge } from './merge';
 import { spareTries, type Spares } from './spares';
 import type { Evaluation } from './evaluation';
 
 const HELD_FINDERS: readonly Finder[] = [wiringFindings, tensionFindings];
 const WIRED_FINDERS: readonly Finder[] = [wiringFindings];
+/** What a fuse and a switch decide, and all that they decide. A test holds it to the plain way. */
+const GUARDS: Partial<Record<FindingCode, (rig: Rig) => boolean>> = {
+  'no-switch': switchMissing,
+  'no-fuse': fuseMissing,
+};
 
 /** How many patches are tried for a finding, by its level, and how many proven ones are given at most. */
 const MOST_TRIES = { stop: 8, fix: 5, note: 1 } as const;
@@ -112,6 +117,8 @@ function* inOrder(
 function proof(patch: Patch, draft: Draft, found: readonly Draft[], near: Evaluation): FindingCode[] | null {
   const { rig } = near.s;
   if (!legal(rig, patch) || !buildable(rig, patch)) return null;
+  const missing = GUARDS[draft.code];
+  if (missing && guardOnly(patch)) return missing(merge(rig, patch)) ? null : [];
   // What no current flows by changes no heat: only the wiring, and the pull where that is touched, are looked at again.
   const cold = coldPatch(patch);
   const held = cold && patch['tension'] !== undefined;
@@ -121,10 +128,9 @@ function proof(patch: Patch, draft: Draft, found: readonly Draft[], near: Evalua
       ? { ...near, s: { ...near.s, rig: merge(rig, patch) } }
       : solvedOnce(near, patch);
   if (!cold && !worthLeading(e, near)) return null;
-  const was = new Map(found.map((d) => [d.code, d]));
   const worsens: Draft[] = [];
   for (const d of draftsInTurn(e, held ? HELD_FINDERS : cold ? WIRED_FINDERS : FINDERS)) {
-    const before = was.get(d.code);
+    const before = found.find((f) => f.code === d.code);
     if (d.code === draft.code || lifted(d, found)) return null;
     if (!before && (RANK[d.level] <= RANK[draft.level] || DEAD.has(d.code))) return null;
     if (!before && d.level !== 'note' && HARMS.has(d.code)) return null;
@@ -156,9 +162,14 @@ function growth(before: Draft, after: Draft): number {
 
 /** Whether a finding stands at a worse level than the worst of its family did, where any of it did. */
 function lifted(d: Draft, found: readonly Draft[]): boolean {
-  const family = FAMILIES.find((f) => f.includes(d.code)) ?? [d.code];
-  const before = found.filter((f) => family.includes(f.code));
-  return before.length > 0 && before.every((f) => RANK[f.level] > RANK[d.level]);
+  const family = FAMILIES.find((f) => f.includes(d.code));
+  let was = false;
+  for (const f of found)
+    if (family ? family.includes(f.code) : f.code === d.code) {
+      if (RANK[f.level] <= RANK[d.level]) return false;
+      was = true;
+    }
+  return was;
 }
 
 function worthLeading(e: Evaluation, near: Evaluation): boolean {
@@ -172,11 +183,18 @@ function buildable(rig: Rig, patch: Patch): boolean {
   return mm <= Math.min(LONGEST_MM, MORE_WIRE * Math.max(rig.wire.lengthMm, rig.foam.widthMm + ROOM_MM));
 }
 
+/** Whether a patch names nothing but a fuse or a switch. */
+function guardOnly(patch: Patch): boolean {
+  return Object.entries(patch).every(([group, part]) => group === 'leads' && guards(part as object));
+}
+
+const guards = (leads: object) => Object.keys(leads).every((k) => k === 'fuseA' || k === 'switchA');
+
 /** Whether a patch names only fuse, switch, how the wire is held and the frame's material. A test holds it to the plain way. */
 function coldPatch(patch: Patch): boolean {
   return Object.entries(patch).every(
     ([group, part]) =>
-      (group === 'leads' && Object.keys(part as object).every((k) => k === 'fuseA' || k === 'switchA')) ||
+      (group === 'leads' && guards(part as object)) ||
       group === 'tension' ||
       (group === 'frame' && Object.keys(part as object).every((k) => k === 'material')),
   );

@@ -4,8 +4,8 @@ import { fluxAcrossSlot } from '../physics/foam/flux';
 import { lossToAir } from '../physics/heat/loss';
 import { hottest } from '../physics/heat/temperature';
 import { rootIncreasing } from '../numeric/root';
-import { BUCK_DROP, ohmPerMetre, type Drive, type Setup } from './setup';
-import { OperatingPointSolver } from './states';
+import { balanceAt } from './airBalance';
+import { BUCK_DROP, cuttingResistance, ohmPerMetre, type Drive, type Setup } from './setup';
 
 /** A setup driven by a held current that any volts will push: how a wire behaves apart from its supply. */
 export function heldAt(s: Setup, amps: number): Setup {
@@ -15,12 +15,26 @@ export function heldAt(s: Setup, amps: number): Setup {
   };
 }
 
+/** °C of the wire in the room's air at held amps. */
+const airHeldAt = (s: Setup, amps: number): number => balanceAt(s, s.room, amps, 300);
+
+/** What was found for the last feed asked of a rig: its fixes ask for the same one several times. */
+const LAST = new WeakMap<Setup, { fastest: number; found: { amps: number; foamC: number } | null }>();
+
 /**
  * The current in A at which the max feed is `fastest` (m/s), with °C of the wire in the foam there.
  * Exact: w = d gives the heat, the heat gives the wire's temperature, and that the current, either from the wire's own
  * ohms or, where still air would leave it cooler, from its loss in still air. Null where the foam has no figures.
  */
 export function ampsForFastest(s: Setup, fastest: number): { amps: number; foamC: number } | null {
+  const last = LAST.get(s);
+  if (last?.fastest === fastest) return last.found;
+  const found = findAmps(s, fastest);
+  LAST.set(s, { fastest, found });
+  return found;
+}
+
+function findAmps(s: Setup, fastest: number): { amps: number; foamC: number } | null {
   const m = s.melt;
   if (!m || !(m.unitHeat > 0)) return null;
   const heat = heatForSlot(m, s.diameter, fastest);
@@ -33,8 +47,7 @@ export function ampsForFastest(s: Setup, fastest: number): { amps: number; foamC
 
 /** Source volts (before inside ohms and leads) that push `amps` while the wire in the foam stands at foamC. */
 export function voltsFor(s: Setup, amps: number, foamC: number): number {
-  const states = new OperatingPointSolver(heldAt(s, amps));
-  return amps * (s.drive.restOhm + states.cuttingResistance(states.airAt(amps), foamC));
+  return amps * (s.drive.restOhm + cuttingResistance(s, airHeldAt(s, amps), foamC));
 }
 
 /** The setting of a control that gives a source of `volts` rms and `amps`; null where it cannot or has no dial. */
@@ -58,7 +71,7 @@ export function settingOf(drive: Drive, volts: number, amps: number): number | n
 export function lengthForFastest(s: Setup, fastest: number): number | null {
   const found = ampsForFastest(s, fastest);
   if (!found) return null;
-  const air = ohmPerMetre(s, new OperatingPointSolver(heldAt(s, found.amps)).airAt(found.amps));
+  const air = ohmPerMetre(s, airHeldAt(s, found.amps));
   const foam = ohmPerMetre(s, found.foamC);
   const length = (s.drive.volts / found.amps - s.drive.restOhm - (foam - air) * s.width) / air;
   return length > 0 ? length : null;

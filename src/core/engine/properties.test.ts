@@ -8,6 +8,7 @@ import { LEVELS, readingSchema } from '../documents/reading';
 import { FRAME_KINDS, rigSchema, TENSION_KINDS, type Rig } from '../documents/rig';
 import { SUPPLY_KINDS } from '../documents/supply';
 import { evaluate, heldAnew } from './evaluate';
+import { fuseMissing, switchMissing } from './findings/wiring';
 import { merge } from './merge';
 import { drafts, solve } from './solve';
 import { testRig } from './testRigs';
@@ -271,6 +272,24 @@ describe('what must hold of every rig', () => {
         looked += codes(e).length;
       }),
       { numRuns: 150 },
+    );
+    expect(looked).toBeGreaterThan(100);
+  });
+
+  it('a fuse or a switch decides the findings of a missing one, and no other', () => {
+    let looked = 0;
+    fc.assert(
+      fc.property(benchRig, d(0.5, 30), d(3, 30), (rig, fuseA, switchA) => {
+        for (const leads of [{ fuseA }, { switchA }, { fuseA, switchA }]) {
+          const patched = rigSchema.parse(merge(rig, { leads }));
+          const codes = (r: Rig) => drafts(evaluate(r)).map((f) => f.code);
+          const missing = (code: string) =>
+            code === 'no-fuse' ? !fuseMissing(patched) : code === 'no-switch' && !switchMissing(patched);
+          expect(codes(patched)).toEqual(codes(rig).filter((code) => !missing(code)));
+          looked += codes(rig).length - codes(patched).length;
+        }
+      }),
+      { numRuns: 60 },
     );
     expect(looked).toBeGreaterThan(100);
   });

@@ -106,6 +106,11 @@ export function ohmPerMetre(s: Setup, tempC: number): number {
   return resistancePerMetre(s.rho20, s.alloy.ct, s.area, tempC);
 }
 
+/** Ohms of the whole wire with its ends in air at airC and its middle in foam at foamC. */
+export function cuttingResistance(s: Setup, airC: number, foamC: number): number {
+  return ohmPerMetre(s, airC) * (s.length - s.width) + ohmPerMetre(s, foamC) * s.width;
+}
+
 /** A buck converter gives at least this much less than it gets, V. Common practice, no source. */
 export const BUCK_DROP = 1;
 

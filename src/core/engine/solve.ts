@@ -1,8 +1,8 @@
-import type { ReadingFigures } from '../documents/reading';
+import type { FindingFigures, ReadingFigures } from '../documents/reading';
 import type { Rig } from '../documents/rig';
 import { drafts, figuresOf } from './drafts';
 import { evaluate } from './evaluate';
-import { fixesOf } from './fixes';
+import { fixesOf, type ProvenFix } from './fixes';
 import { toReading } from './reading';
 import type { Spares } from './spares';
 import type { Evaluation } from './evaluation';
@@ -21,13 +21,19 @@ export function solveWhole(
 ): { reading: ReadingFigures; evaluation: Evaluation } {
   const e = evaluate(rig);
   const found = drafts(e);
-  const findings = found.map((draft) => ({
-    ...figuresOf(draft),
-    fixes: fixesOf(draft, found, e, spares).map(({ patch, worsens, uses }) => ({
-      patch: { ...patch },
-      ...(worsens.length > 0 && { worsens: [...worsens] }),
-      ...(uses !== null && { uses }),
-    })),
-  }));
+  const findings = found.map((draft) => {
+    const { code, level, values } = figuresOf(draft);
+    return { code, level, values, fixes: fixesOf(draft, found, e, spares).map(written) };
+  });
   return { reading: { ...toReading(e), findings }, evaluation: e };
+}
+
+type Fix = { -readonly [K in keyof FindingFigures['fixes'][number]]: FindingFigures['fixes'][number][K] };
+
+/** A proven fix as a reading has it: what it worsens and what it takes only where there is some. */
+function written({ patch, worsens, uses }: ProvenFix): Fix {
+  const fix: Fix = { patch: { ...patch } };
+  if (worsens.length > 0) fix.worsens = [...worsens];
+  if (uses !== null) fix.uses = uses;
+  return fix;
 }

@@ -4,9 +4,10 @@ import { fluxAcrossSlot, radiationAcrossSlot } from '../physics/foam/flux';
 import { airAt } from '../physics/heat/air';
 import { KELVIN_0, lossToAir } from '../physics/heat/loss';
 import { lowestBalance } from '../physics/heat/temperature';
-import { ohmPerMetre, type Setup } from './setup';
+import { cuttingResistance, ohmPerMetre, type Setup } from './setup';
 import { balanceAt, hottestAt } from './airBalance';
 import { lowestInFoam } from './lowestInFoam';
+import { balanceInAir, balanceTogether, type Coupled } from './coupled';
 import type { CutState } from './cutState';
 import { steep } from './steep';
 
@@ -19,7 +20,6 @@ const CLOSE = 1e-3;
 interface InFoam {
   foamC: number;
   heat: number;
-  width: number;
   capped: boolean;
 }
 
@@ -34,13 +34,18 @@ export class OperatingPointSolver {
   private foamGuess = 250;
   private foamSlope = 0;
   private idleC: number | null = null;
+  private atLimitC: number | null = null;
+  private readonly ohmOf = (airC: number, foamC: number) => this.cuttingResistance(airC, foamC);
   private readonly top: number;
+  /** Nothing is held: the volts drive the wire, up to the limit. */
+  private readonly free: boolean;
 
   constructor(
     readonly s: Setup,
     private readonly limitAmps = s.drive.limitAmps,
   ) {
     const { drive } = s;
+    this.free = drive.heldAmps === null && drive.heldOhm === null && drive.volts > 0 && limitAmps > 0;
     const least = (s.rho20 / s.area) * s.length;
     this.top = hottestAt(s, drive.volts / (drive.restOhm + least));
   }
@@ -58,7 +63,7 @@ export class OperatingPointSolver {
 
   /** The wire all in air. */
   idle(): { amps: number; airC: number } {
-    const { amps, airC } = this.loop((airC) => airC);
+    const { amps, airC } = this.driven((airC) => airC);
     this.idleC = airC;
     // A wire that hardly warms has its amps from its cold resistance: the search for its heat ends too early to tell.
     const held = this.s.drive.heldOhm !== null || amps >= this.limitAmps;
@@ -68,23 +73,24 @@ export class OperatingPointSolver {
 
   /** The wire in a kerf of a given width (m); null where it is too cold to melt the foam. */
   atWidth(width: number): CutState | null {
-    const feedOf = (heat: number) => feedForSlot(this.s.melt!, heat, width);
-    return this.quick(
-      () => this.cut((amps, airC) => this.foamAtWidth(amps, airC, width), feedOf),
-      () => this.atWidthBracketed(width),
+    if (steep(this.s.alloy)) return this.atWidthBracketed(width);
+    const found = this.cut(
+      (amps, airC) => this.foamAtWidth(amps, airC, width),
+      () => width,
+      (heat) => feedForSlot(this.s.melt!, heat, width),
     );
+    return found === 'astray' ? this.atWidthBracketed(width) : found;
   }
 
   /** The wire cutting at a given feed (m/s); null where it is too cold. */
   atFeed(feed: number): CutState | null {
-    return this.quick(
-      () =>
-        this.cut(
-          (amps, airC) => this.foamAtFeed(amps, airC, feed),
-          () => feed,
-        ),
-      () => this.atFeedBracketed(feed),
+    if (steep(this.s.alloy)) return this.atFeedBracketed(feed);
+    const found = this.cut(
+      (amps, airC) => this.foamAtFeed(amps, airC, feed),
+      (heat) => slotWidth(this.s.melt!, heat, feed),
+      () => feed,
     );
+    return found === 'astray' ? this.atFeedBracketed(feed) : found;
   }
 
   /** `atWidth` the plain way, which every alloy bears. */
@@ -105,13 +111,6 @@ export class OperatingPointSolver {
     return this.lowest(this.slotHeatAt(feed), widthOf, () => feed);
   }
 
-  /** The quick search where the alloy lets it, the plain one where it does not or where the quick one found no balance. */
-  private quick(quick: () => CutState | 'astray' | null, plain: () => CutState | null): CutState | null {
-    if (steep(this.s.alloy)) return plain();
-    const found = quick();
-    return found === 'astray' ? plain() : found;
-  }
-
   /** The lowest balance of the loop with a wire that gives its kerf `heatOf(T)`. */
   private lowest(
     heatOf: (foamC: number) => number,
@@ -124,7 +123,7 @@ export class OperatingPointSolver {
       airAt: (amps) => this.airAt(amps),
       cuttingResistance: (airC, foamC) => this.cuttingResistance(airC, foamC),
     });
-    return state && this.closed({ ...state, width: widthOf(state.heat), feed: feedOf(state.heat) });
+    return state && this.closed(state.amps, state.airC, state, widthOf(state.heat), feedOf(state.heat));
   }
 
   /** Heat in W/m that a wire at a temperature gives its kerf at a feed; 0 up to T_flow. */
@@ -144,14 +143,16 @@ export class OperatingPointSolver {
    * A state whose amps close the circuit to the last bit, where they are not held under what the volts push: a search ends
    * within a hair of the balance, and what is shown must add up. Null where it is no balance.
    */
-  private closed<T extends { amps: number; airC: number; foamC: number }>(state: T): T | null {
+  private closed(amps: number, airC: number, foam: InFoam, width: number, feed: number): CutState | null {
     const { volts, restOhm, heldOhm } = this.s.drive;
-    const ohm = this.cuttingResistance(state.airC, state.foamC);
+    const { foamC, heat, capped } = foam;
+    const ohm = this.cuttingResistance(airC, foamC);
     const pushed = volts / (restOhm + ohm);
-    const { amps } = state;
-    if (amps >= this.limitAmps * (1 - 1e-9) && amps <= pushed) return state;
-    if (heldOhm !== null && amps <= pushed && Math.abs(ohm - heldOhm) <= CLOSE * heldOhm) return state;
-    return Math.abs(amps - pushed) <= CLOSE * pushed ? { ...state, amps: pushed } : null;
+    const held =
+      (amps >= this.limitAmps * (1 - 1e-9) && amps <= pushed) ||
+      (heldOhm !== null && amps <= pushed && Math.abs(ohm - heldOhm) <= CLOSE * heldOhm);
+    if (!held && !(Math.abs(amps - pushed) <= CLOSE * pushed)) return null;
+    return { amps: held ? amps : pushed, airC, foamC, heat, width, feed, capped };
   }
 
   /** Cutting so slowly that the wire in the foam reaches the fume limit; null where still air keeps it under. */
@@ -162,28 +163,19 @@ export class OperatingPointSolver {
     // In a still room a wire that idles under the fume limit cannot pass it in its kerf: no alloy's resistance falls
     // below that heat, so with its middle at the limit it would carry less than idling.
     if (s.still === s.room && this.idleC !== null && this.idleC <= m.fumeC) return null;
-    const { amps, airC } = this.loop(() => m.fumeC);
+    const { amps, airC } = this.driven(() => m.fumeC);
     const heat = amps * amps * ohmPerMetre(s, m.fumeC);
     if (!(heat > lossToAir(s.still, m.fumeC))) return null;
     const gapHeat = heat - radiationAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, m.fumeC);
     const k = airAt(0.5 * (m.fumeC + m.flowC) + KELVIN_0, { k: 0, nu: 0, alpha: 0 }).k;
     const width =
       gapHeat > 0 ? s.diameter * Math.exp((2 * Math.PI * k * (m.fumeC - m.flowC)) / gapHeat) : Infinity;
-    return this.closed({
-      amps,
-      airC,
-      foamC: m.fumeC,
-      heat,
-      width,
-      feed: feedForSlot(m, heat, width),
-      capped: false,
-    });
+    return this.closed(amps, airC, { foamC: m.fumeC, heat, capped: false }, width, feedForSlot(m, heat, width));
   }
 
   /** Ohms of the whole wire with its ends in air and its middle in foam. */
   cuttingResistance(airC: number, foamC: number): number {
-    const { s } = this;
-    return ohmPerMetre(s, airC) * (s.length - s.width) + ohmPerMetre(s, foamC) * s.width;
+    return cuttingResistance(this.s, airC, foamC);
   }
 
   /**
@@ -196,7 +188,7 @@ export class OperatingPointSolver {
     if (!(volts > 0) || this.limitAmps === 0) return { amps: 0, airC: s.room.airC };
     if (s.drive.heldAmps !== null) {
       const held = this.limitAmps;
-      const airC = this.airAt(held);
+      const airC = this.limitC();
       if (held * (restOhm + this.cuttingResistance(airC, foamOf(airC, held))) <= volts)
         return { amps: held, airC };
     }
@@ -213,7 +205,7 @@ export class OperatingPointSolver {
     const amps = ampsAt(airC);
     this.airGuess = airC;
     if (amps <= this.limitAmps) return { amps, airC };
-    return { amps: this.limitAmps, airC: this.airAt(this.limitAmps) };
+    return { amps: this.limitAmps, airC: this.limitC() };
   }
 
   /**
@@ -230,14 +222,47 @@ export class OperatingPointSolver {
     return fullC;
   }
 
+  /** The loop whose wire in the foam has a temperature that follows from the one in air alone. */
+  private driven(foamOf: (airC: number) => number): { amps: number; airC: number } {
+    const { s } = this;
+    const ohmOf = (airC: number) => this.cuttingResistance(airC, foamOf(airC));
+    const airC = this.free && !steep(s.alloy) ? balanceInAir(s, ohmOf, this.airGuess, this.top) : null;
+    if (airC === null) return this.loop(foamOf);
+    const amps = s.drive.volts / (s.drive.restOhm + ohmOf(airC));
+    this.airGuess = airC;
+    return amps <= this.limitAmps ? { amps, airC } : { amps: this.limitAmps, airC: this.limitC() };
+  }
+
+  /** The wire cutting: both balances at once where the volts drive it, one inside the other where that finds none. */
   private cut(
     inFoam: (amps: number, airC: number) => InFoam | null,
+    widthOf: (heat: number) => number,
     feedOf: (heat: number) => number,
   ): CutState | 'astray' | null {
     if (!this.s.melt) return null;
-    const { amps, airC } = this.loop((air, i) => inFoam(i, air)?.foamC ?? air);
+    const free = this.together(widthOf);
+    if (free && free.amps <= this.limitAmps)
+      return this.closed(free.amps, free.airC, free, free.width, feedOf(free.heat)) ?? 'astray';
+    const { amps, airC } = free
+      ? { amps: this.limitAmps, airC: this.limitC() }
+      : this.loop((air, i) => inFoam(i, air)?.foamC ?? air);
     const foam = inFoam(amps, airC);
-    return foam && (this.closed({ amps, airC, ...foam, feed: feedOf(foam.heat) }) ?? 'astray');
+    return foam && (this.closed(amps, airC, foam, widthOf(foam.heat), feedOf(foam.heat)) ?? 'astray');
+  }
+
+  /** Both balances at once; null where the search ends on none, or where the kerf leaves the wire no hotter than still air. */
+  private together(widthOf: (heat: number) => number): Coupled | null {
+    if (!this.free) return null;
+    const found = balanceTogether(this.s, this.ohmOf, widthOf, this.airGuess, this.top);
+    if (!found) return null;
+    this.airGuess = found.airC;
+    const cap = this.capFor(found.amps, found.airC);
+    return cap !== null && found.foamC < cap ? found : null;
+  }
+
+  /** °C in air of the wire at the most amps that are let through. */
+  private limitC(): number {
+    return (this.atLimitC ??= this.airAt(this.limitAmps));
   }
 
   private foamAtWidth(amps: number, airC: number, width: number): InFoam | null {
@@ -245,9 +270,9 @@ export class OperatingPointSolver {
     const cap = this.capFor(amps, airC);
     if (cap === null) return null;
     const f = (t: number) => this.flux(t, width) - square * ohmPerMetre(this.s, t);
-    if (f(cap) <= 0) return { foamC: cap, heat: this.flux(cap, width), width, capped: true };
+    if (f(cap) <= 0) return { foamC: cap, heat: this.flux(cap, width), capped: true };
     const foamC = this.foamRoot(f, cap);
-    return { foamC, heat: square * ohmPerMetre(this.s, foamC), width, capped: false };
+    return { foamC, heat: square * ohmPerMetre(this.s, foamC), capped: false };
   }
 
   private foamAtFeed(amps: number, airC: number, feed: number): InFoam | null {
@@ -262,11 +287,10 @@ export class OperatingPointSolver {
       const most = this.flux(cap, 0);
       const g = (q: number) => q - this.flux(cap, slotWidth(m, q, feed));
       const heat = rootIncreasing(g, 0, most, Math.min(0.9 * most, heatAt(cap)), most * 1e-8).x;
-      return { foamC: cap, heat, width: slotWidth(m, heat, feed), capped: true };
+      return { foamC: cap, heat, capped: true };
     }
     const foamC = this.foamRoot(f, cap);
-    const heat = heatAt(foamC);
-    return { foamC, heat, width: slotWidth(m, heat, feed), capped: false };
+    return { foamC, heat: heatAt(foamC), capped: false };
   }
 
   /** The most the wire can reach in its kerf; null where that does not melt the foam. */

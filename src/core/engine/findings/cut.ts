@@ -52,11 +52,11 @@ function fed(s: Setup, fastest: number): boolean {
 /** More heat, by the dial or by a shorter wire; then for a slower cut. */
 function* warmer({ s, feed }: Evaluation): Iterable<Patch | null> {
   const fastest = (feed ?? PLAIN_FEED) / s.reserve;
+  // What does not reach the slowest pace reaches none.
+  if (!fed(s, SLOWER[SLOWER.length - 1]! * fastest)) return;
   const letGo = s.rig.cut.feedMmS === null ? {} : { cut: { feedMmS: null } };
   const paces = [1, ...SLOWER].filter((share) => fed(s, share * fastest));
-  // What does not reach the slowest of these paces reaches none.
-  const least = paces[paces.length - 1];
-  if (least === undefined) return;
+  const least = paces[paces.length - 1]!;
   if (settingForFastest(s, least * fastest) !== null)
     for (const share of paces) yield both(dialForFastest(s, share * fastest, 'up'), share < 1 ? letGo : {});
   if ((lengthForFastest(s, least * fastest) ?? 0) > s.width)
@@ -79,12 +79,15 @@ function fast(e: Evaluation, feed: number): Draft | null {
     : { code: 'feed-near-limit', level: 'note', values, tries };
 }
 
-function* quicker(e: Evaluation): Iterable<Patch | null> {
+/** Less heat or a faster cut, for one that is slower than `slow` m/s allows. */
+function* quicker(e: Evaluation, slow: number): Iterable<Patch | null> {
   const { window: w, s } = e;
   const letGo = { cut: { feedMmS: null } };
   // A feed of one's own is kept by less heat; the advised one follows the heat.
   if (s.feed !== null) yield dialForFastest(s, s.feed / s.reserve, 'down');
-  yield feedPatch(advisedFeed(w, s.reserve), 'up');
+  // The window stays where it is: a feed that is still under its bound mends nothing.
+  const advised = advisedFeed(w, s.reserve);
+  if (advised !== null && advised * 1.1 > slow) yield feedPatch(advised, 'up');
   yield both(coolDial(e), letGo);
   yield both(dialForIdle(s, 0.9 * s.melt!.fumeC), letGo);
   for (const factor of [1.2, 1.4]) yield both(longer(s, factor), letGo);
@@ -97,7 +100,7 @@ function meltBack(e: Evaluation, feed: number): Draft | null {
     code: 'melt-back',
     level: 'fix',
     values: { feedMmS: feed * 1000, slowestFeedMmS: slow * 1000, kerfMm: e.cut ? e.cut.width * 1000 : null },
-    tries: () => quicker(e),
+    tries: () => quicker(e, slow),
   };
 }
 
@@ -113,7 +116,7 @@ function fume(e: Evaluation, feed: number): Draft | null {
       foamC: e.cut?.foamC ?? null,
       fumeC: e.s.melt!.fumeC,
     },
-    tries: () => quicker(e),
+    tries: () => quicker(e, slow),
   };
 }
 

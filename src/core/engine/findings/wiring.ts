@@ -71,7 +71,10 @@ function losses(e: Evaluation): (Draft | null)[] {
   const rest = l.contactOhm + l.seriesOhm;
   const amps = e.idle.amps;
   const volts = amps * ohmPerMetre(s, e.idle.airC) * s.length;
-  const thicker = tidy((l.areaMm2 * copper * amps) / (0.8 * MOST_LOSS * volts), 2, 'up');
+  const thicker = () => {
+    const areaMm2 = tidy((l.areaMm2 * copper * amps) / (0.8 * MOST_LOSS * volts), 2, 'up');
+    return areaMm2 <= 100 ? { leads: { areaMm2 } } : null;
+  };
   const loss = (
     code: 'lead-loss-high' | 'contact-loss-high',
     ohm: number,
@@ -80,10 +83,7 @@ function losses(e: Evaluation): (Draft | null)[] {
     volts > 1e-9 && ohm * amps > MOST_LOSS * volts
       ? { code, level: 'fix', values: { volts: ohm * amps, share: (ohm * amps) / volts }, tries }
       : null;
-  return [
-    loss('lead-loss-high', copper, () => [thicker <= 100 ? { leads: { areaMm2: thicker } } : null]),
-    loss('contact-loss-high', rest, () => []),
-  ];
+  return [loss('lead-loss-high', copper, () => [thicker()]), loss('contact-loss-high', rest, () => [])];
 }
 
 /** Whether a supply can push more than the leads carry, or nobody knows, and no fuse stands in the loop. */
@@ -114,8 +114,11 @@ function noFuse(e: Evaluation): Draft | null {
   };
 }
 
+/** Whether no switch breaks the loop. */
+export const switchMissing = ({ leads }: Rig): boolean => leads.switchA === null;
+
 function noSwitch(e: Evaluation): Draft | null {
-  if (e.s.rig.leads.switchA !== null) return null;
+  if (!switchMissing(e.s.rig)) return null;
   const amps = e.off ? (e.s.drive.maxAmps ?? 0) : running(e);
   const rating = switchFor(amps);
   return {
