@@ -75,9 +75,9 @@ describe('an open piece', () => {
     answer = () => ({ status: 409, body: { errors: [], theirs: { record: theirs } } });
     store.getState().edit('name', { name: 'Mine' });
     await settle();
-    expect(store.getState().theirs?.doc.name).toBe('Theirs');
+    expect(store.getState().theirs?.record.doc.name).toBe('Theirs');
     answer = () => ({ status: 200, body: { record: { ...record, revision: 10 } } });
-    store.getState().keepMine();
+    store.getState().settle('mine');
     await settle();
     expect(sent.at(-1)).toMatchObject({ base: 9, doc: { name: 'Mine' } });
   });

@@ -2,9 +2,18 @@
 import { useEffect, useState } from 'react';
 import type { Estimate } from '@/core/engine/estimates';
 import type { EstimateAnswer, EstimateRequest } from '@/workers/protocol';
+import { runWorker } from '@/workers/run';
 import { inWords } from './api';
 import { server } from './server';
 import type { OpenRig } from './types';
+import { asPort } from './useWorker';
+
+const DEADLINE_MS = 120_000;
+
+const make = () =>
+  asPort<EstimateRequest, EstimateAnswer>(
+    new Worker(new URL('../workers/estimate.worker.ts', import.meta.url), { type: 'module' }),
+  );
 
 /** The cuts that tune a rig, and how each moved the estimate: worked out in a worker, stopped when the rig is left. */
 export function useEstimates(rigId: string) {
@@ -13,7 +22,7 @@ export function useEstimates(rigId: string) {
   const [done, setDone] = useState(0);
   const [fault, setFault] = useState<string | null>(null);
   useEffect(() => {
-    let worker: Worker | null = null;
+    let run: { stop: () => void } | null = null;
     let left = false;
     setWay(null);
     setDone(0);
@@ -22,18 +31,25 @@ export function useEstimates(rigId: string) {
       if (left) return;
       if (answer.kind !== 'done') return setFault(inWords(answer));
       setOpen(answer.data);
-      worker = new Worker(new URL('../workers/estimate.worker.ts', import.meta.url), { type: 'module' });
-      worker.onerror = () => setFault('could not be worked out');
-      worker.onmessage = ({ data }: MessageEvent<EstimateAnswer>) => {
-        if (data.tell === 'progress') setDone(data.done);
-        else if (data.tell === 'done') setWay(data.estimates);
-        else setFault(data.fault);
-      };
-      worker.postMessage({ cuts: answer.data.cuts } satisfies EstimateRequest);
+      run = runWorker<EstimateRequest, EstimateAnswer>(
+        { cuts: answer.data.cuts },
+        {
+          make,
+          deadlineMs: DEADLINE_MS,
+          onBroken: (how) =>
+            setFault(how === 'late' ? 'took longer than two minutes' : 'could not be worked out'),
+          onAnswer: (a) => {
+            if (a.tell === 'progress') setDone(a.done);
+            else if (a.tell === 'done') setWay(a.estimates);
+            else setFault(a.fault);
+            return a.tell !== 'progress';
+          },
+        },
+      );
     });
     return () => {
       left = true;
-      worker?.terminate();
+      run?.stop();
     };
   }, [rigId]);
   return { open, way, done, fault };

@@ -1,28 +1,25 @@
 'use client';
 import { useCallback, useEffect, useState } from 'react';
 import type { PictureAnswer, PictureRequest } from '@/workers/protocol';
+import { askOnce } from '@/workers/run';
 import { inWords } from './api';
 import { server } from './server';
 import type { PhotoRecord } from './types';
+import { asPort } from './useWorker';
 
 const DEADLINE_MS = 20000;
 /** A picture larger than this is not even tried. */
 const MOST_BYTES = 60_000_000;
 
+const make = () =>
+  asPort<PictureRequest, PictureAnswer>(
+    new Worker(new URL('../workers/picture.worker.ts', import.meta.url), { type: 'module' }),
+  );
+
 /** Sizes a picture down in a worker; null where it is none that the browser knows. */
-function sized(file: Blob): Promise<Blob | null> {
-  return new Promise((resolve) => {
-    const worker = new Worker(new URL('../workers/picture.worker.ts', import.meta.url), { type: 'module' });
-    const end = (blob: Blob | null) => {
-      clearTimeout(timer);
-      worker.terminate();
-      resolve(blob);
-    };
-    const timer = setTimeout(() => end(null), DEADLINE_MS);
-    worker.onerror = () => end(null);
-    worker.onmessage = ({ data }: MessageEvent<PictureAnswer>) => end(data.ok ? data.jpeg : null);
-    worker.postMessage({ file } satisfies PictureRequest);
-  });
+async function sized(file: Blob): Promise<Blob | null> {
+  const answer = await askOnce<PictureRequest, PictureAnswer>({ file }, { make, deadlineMs: DEADLINE_MS });
+  return typeof answer === 'object' && answer.ok ? answer.jpeg : null;
 }
 
 /** The pictures of a rig, or of one of its cuts: shown, added, taken out. Each act answers with a fault, or null. */

@@ -1,9 +1,9 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Rig } from '@/core/documents/rig';
 import type { WindowCurve } from '@/core/engine/windowCurve';
-import { Latest, type Port } from '@/workers/latest';
 import type { WindowAnswer, WindowRequest } from '@/workers/protocol';
+import { asPort, useWorker } from './useWorker';
 
 const POINTS = 240;
 const DEADLINE_MS = 5000;
@@ -18,36 +18,32 @@ export interface CurveState {
 
 /** What of a rig the curve depends on: all but the setting and the feed, which only move the point on it. */
 function keyOf(rig: Rig): string {
-  return JSON.stringify([rig.frame.kind, rig.room, rig.wire, rig.supply, rig.leads, rig.foam.kind, rig.foam.densityKgM3, rig.foam.widthMm, rig.foam.tuning, { ...rig.control, setting: 0 }]); // prettier-ignore
+  const { frame, room, wire, supply, leads, foam, control } = rig;
+  const { kind, densityKgM3, widthMm, tuning } = foam;
+  return JSON.stringify([
+    [frame.kind, room, wire, supply, leads],
+    [kind, densityKgM3, widthMm, tuning],
+    { ...control, setting: 0 },
+  ]);
 }
 
+const make = () =>
+  asPort<WindowRequest, WindowAnswer>(
+    new Worker(new URL('../workers/window.worker.ts', import.meta.url), { type: 'module' }),
+  );
+
 export function useWindowCurve(rig: Rig): CurveState {
-  const [state, setState] = useState<CurveState>({ curve: null, stale: true, ms: null });
-  const asker = useRef<Latest<WindowRequest, WindowAnswer> | null>(null);
-  const count = useRef(0);
-  const asked = useRef<Rig>(rig);
-  const key = keyOf(rig);
-  const outside = useOutside(state.curve, rig.control.setting);
-  useEffect(() => {
-    asker.current = new Latest<WindowRequest, WindowAnswer>(
-      () =>
-        new Worker(new URL('../workers/window.worker.ts', import.meta.url), {
-          type: 'module',
-        }) as unknown as Port<WindowRequest, WindowAnswer>,
-      (a) => setState({ curve: a.ok ? a.curve : null, stale: a.id !== count.current, ms: a.ok ? a.ms : null }),
-      () => setState((s) => ({ ...s, stale: true })),
-      DEADLINE_MS,
-    );
-    return () => asker.current?.dispose();
-  }, []);
-  useEffect(() => {
-    asked.current = rig;
-  });
-  useEffect(() => {
-    setState((s) => (s.stale ? s : { ...s, stale: true }));
-    asker.current?.ask({ id: ++count.current, rig: asked.current, points: POINTS });
-  }, [key, outside]);
-  return state;
+  const [drawn, setDrawn] = useState<WindowCurve | null>(null);
+  const outside = useOutside(drawn, rig.control.setting);
+  const { good, refused, stale, late } = useWorker<WindowRequest, WindowAnswer>(
+    make,
+    { rig, points: POINTS },
+    [keyOf(rig), outside],
+    DEADLINE_MS,
+  );
+  const curve = refused === null ? (good?.curve ?? null) : null;
+  useEffect(() => setDrawn(curve), [curve]);
+  return { curve, stale: stale || late, ms: good?.ms ?? null };
 }
 
 /** Whether the setting has left the range drawn: then a wider one is asked for. */

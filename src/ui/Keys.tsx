@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useEffect, useState } from 'react';
-import { typing } from './typing';
+import { useState } from 'react';
+import { useShortcuts } from './useShortcuts';
 import tool from './tool.module.css';
 
 const KeysDialog = dynamic(() => import('./KeysDialog').then((m) => m.KeysDialog), { ssr: false });
@@ -9,16 +9,11 @@ const KeysDialog = dynamic(() => import('./KeysDialog').then((m) => m.KeysDialog
 /** The shortcut sheet, on `?` and on its button. */
 export function Keys() {
   const [open, setOpen] = useState(false);
-  useEffect(() => {
-    const on = (e: KeyboardEvent) => {
-      if (e.key === '?' && !typing(e)) setOpen(true);
-    };
-    window.addEventListener('keydown', on);
-    return () => window.removeEventListener('keydown', on);
-  }, []);
+  const show = () => setOpen(true);
+  useShortcuts({ '?': show, 'Shift+?': show });
   return (
     <>
-      <button type="button" className={tool.button} aria-label="Shortcuts" onClick={() => setOpen(true)}>
+      <button type="button" className={tool.button} aria-label="Shortcuts" onClick={show}>
         ?
       </button>
       {open && <KeysDialog onClose={() => setOpen(false)} />}

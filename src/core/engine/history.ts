@@ -3,7 +3,8 @@ import { slotWidth } from '../physics/foam/melt';
 import { lossToAir } from '../physics/heat/loss';
 import { evaluate } from './evaluate';
 import { ohmPerMetre, type Setup } from './setup';
-import { slotHeat, timesOf } from './times';
+import { slotHeat } from './slotHeat';
+import { timesOf } from './times';
 import type { Evaluation } from './evaluation';
 
 /** How the current is held while the wire warms and goes into the foam. */

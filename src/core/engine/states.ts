@@ -9,10 +9,10 @@ import { balanceAt, hottestAt } from './airBalance';
 import { lowestInFoam } from './lowestInFoam';
 import { balanceInAir, balanceTogether, type Coupled } from './coupled';
 import type { CutState } from './cutState';
+import { ohmHeldAt } from './ohmHeld';
+import { slotHeat } from './slotHeat';
 import { steep } from './steep';
 
-/** Step in K of the search for a held resistance. */
-const HELD_STEP = 50;
 /** Share of the amps by which a found balance may miss before it counts as none. */
 const CLOSE = 1e-3;
 
@@ -108,7 +108,7 @@ export class OperatingPointSolver {
   atFeedBracketed(feed: number): CutState | null {
     if (!this.s.melt) return null;
     const widthOf = (heat: number) => slotWidth(this.s.melt!, heat, feed);
-    return this.lowest(this.slotHeatAt(feed), widthOf, () => feed);
+    return this.lowest(slotHeat(this.s, feed, 1, 1e-9), widthOf, () => feed);
   }
 
   /** The lowest balance of the loop with a wire that gives its kerf `heatOf(T)`. */
@@ -124,19 +124,6 @@ export class OperatingPointSolver {
       cuttingResistance: (airC, foamC) => this.cuttingResistance(airC, foamC),
     });
     return state && this.closed(state.amps, state.airC, state, widthOf(state.heat), feedOf(state.heat));
-  }
-
-  /** Heat in W/m that a wire at a temperature gives its kerf at a feed; 0 up to T_flow. */
-  private slotHeatAt(feed: number): (foamC: number) => number {
-    const m = this.s.melt!;
-    let near = 1;
-    return (t) => {
-      const most = this.flux(t, 0);
-      if (!(most > 0)) return 0;
-      const f = (q: number) => q - this.flux(t, slotWidth(m, q, feed));
-      near = rootIncreasing(f, 0, most, Math.min(near, 0.9 * most), most * 1e-9).x;
-      return near;
-    };
   }
 
   /**
@@ -201,25 +188,13 @@ export class OperatingPointSolver {
     let airC = root.x;
     this.airSlope = root.slope;
     if (s.drive.heldOhm !== null)
-      airC = this.heldAt(s.drive.heldOhm, airC, (t) => this.cuttingResistance(t, foamOf(t, ampsAt(t))));
+      airC = ohmHeldAt(s.room.airC, s.drive.heldOhm, airC, (t) =>
+        this.cuttingResistance(t, foamOf(t, ampsAt(t))),
+      );
     const amps = ampsAt(airC);
     this.airGuess = airC;
     if (amps <= this.limitAmps) return { amps, airC };
     return { amps: this.limitAmps, airC: this.limitC() };
-  }
-
-  /**
-   * °C in air at which the wire has the ohms that a controller holds, found from the cold upwards (an alloy's factor may
-   * fall again); no hotter than full pulses make it.
-   */
-  private heldAt(ohm: number, fullC: number, ohmAt: (airC: number) => number): number {
-    const cold = this.s.room.airC;
-    if (!(ohmAt(cold) < ohm)) return cold;
-    for (let lo = cold; lo < fullC; lo += HELD_STEP) {
-      const hi = Math.min(fullC, lo + HELD_STEP);
-      if (ohmAt(hi) >= ohm) return rootIncreasing((t) => ohmAt(t) - ohm, lo, hi, 0.5 * (lo + hi), 5e-4).x;
-    }
-    return fullC;
   }
 
   /** The loop whose wire in the foam has a temperature that follows from the one in air alone. */

@@ -6,6 +6,7 @@ import { lossToAir } from '../physics/heat/loss';
 import { hottest } from '../physics/heat/temperature';
 import { approachSeconds } from '../physics/time/approach';
 import { ohmPerMetre, type Setup } from './setup';
+import { slotHeat } from './slotHeat';
 import type { CutState } from './cutState';
 import type { Evaluation } from './evaluation';
 
@@ -82,23 +83,6 @@ export function settleDistance(s: Setup, cut: CutState, capacity: number, quadra
   const from = Math.max(cut.airC, m.flowC + 0.1);
   const seconds = approachSeconds(capacity, net, from, stop, cut.foamC, quadrature);
   return seconds >= 0 && seconds < Infinity ? cut.feed * seconds : null;
-}
-
-/** Heat in W/m that a wire at a temperature gives the foam at a feed (m/s), its kerf settled to that heat; 0 up to T_flow. */
-export function slotHeat(s: Setup, feed: number, guess: number): (tempC: number) => number {
-  const m = s.melt!;
-  const flux = (t: number, width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, t, width);
-  let near = guess;
-  let slope = 0;
-  return (t) => {
-    const most = flux(t, 0);
-    if (!(most > 0)) return 0;
-    const f = (q: number) => q - flux(t, slotWidth(m, q, feed));
-    const root = rootIncreasing(f, 0, most, Math.min(near, most), most * 1e-6, slope);
-    near = root.x;
-    slope = root.slope;
-    return near;
-  };
 }
 
 /** Kerf just after the wire enters the foam at its temperature in air, over the steady kerf. */

@@ -1,5 +1,5 @@
 'use client';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import type { FindingFigures } from '@/core/documents/reading';
 import { findingWords } from '@/core/words/findings';
 import { fixWords } from '@/core/words/fixes';
@@ -11,7 +11,7 @@ import type { Stock } from '@/state/types';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Act } from '@/ui/Act';
 import { LevelMark, LEVEL_WORD } from '@/ui/Level';
-import { typing } from '@/ui/typing';
+import { useShortcuts } from '@/ui/useShortcuts';
 import { useUnits } from '@/ui/Units';
 import { WhyDialog } from '@/ui/LazyWhy';
 import { Accept, acceptable, Withdraw } from './Accept';
@@ -35,14 +35,11 @@ export function Findings({ stock }: { stock: Stock }) {
     const { doc, edit } = store.getState();
     edit(`try: ${finding.code}`, apply(doc, finding.fixes[i]!.patch));
   };
-  useEffect(() => {
-    const on = (e: KeyboardEvent) => {
-      if (e.key.toLowerCase() !== 't' || e.ctrlKey || e.metaKey || e.altKey || typing(e)) return;
+  useShortcuts({
+    t: () => {
       const first = told.find((f) => f.fixes.length > 0);
       if (first) tryIt(first, 0);
-    };
-    window.addEventListener('keydown', on);
-    return () => window.removeEventListener('keydown', on);
+    },
   });
   return (
     <div className={css.list} aria-live="polite">

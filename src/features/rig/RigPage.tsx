@@ -1,13 +1,13 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { Stock } from '@/state/types';
 import type { OpenRig } from '@/state/types';
 import { RigProvider, useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { useWindowCurve } from '@/state/useWindowCurve';
 import { NO_TAKE_UP, NOT_PLANNED } from '@/core/words/cutters';
-import { typing } from '@/ui/typing';
+import { useShortcuts, useUndoKeys } from '@/ui/useShortcuts';
 import { Band } from '@/ui/wire/Band';
 import { Cautions } from './Cautions';
 import { ChartKey } from './ChartKey';
@@ -77,26 +77,11 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
   const { curve, stale } = useWindowCurve(rig);
   const [told, tell] = useState<string | null>(null);
   const stages = stagesOf(rig.frame.kind);
-  useEffect(() => {
-    const on = (e: KeyboardEvent) => {
-      const mod = e.ctrlKey || e.metaKey;
-      // A stage of a piece has its own undo.
-      if (mod && late[stage]) return;
-      if (mod && e.key.toLowerCase() === 'z') {
-        e.preventDefault();
-        if (e.shiftKey) store.getState().redo();
-        else store.getState().undo();
-      } else if (mod && e.key.toLowerCase() === 'y') {
-        e.preventDefault();
-        store.getState().redo();
-      } else if (!mod && !typing(e) && stages[Number(e.key) - 1]) {
-        go(stages[Number(e.key) - 1]!);
-      } else if (!mod && !typing(e) && e.key.toLowerCase() === 's') {
-        document.getElementById('dial')?.focus();
-      }
-    };
-    window.addEventListener('keydown', on);
-    return () => window.removeEventListener('keydown', on);
+  // A stage of a piece has its own undo.
+  useUndoKeys(store.getState(), !late[stage]);
+  useShortcuts({
+    ...Object.fromEntries(stages.map((name, i) => [String(i + 1), () => go(name)])),
+    s: () => document.getElementById('dial')?.focus(),
   });
   const heads = STAGE_HEADS[stage];
   // A page kept from before the cutter was changed, or typed by hand.

@@ -1,11 +1,12 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { piecePlanSchema } from '@/core/documents/plan';
 import { useRig } from '@/state/RigContext';
 import { usePieces, usePlan } from '@/state/PlanContext';
 import { Act } from '@/ui/Act';
 import { SAVE_WORDS } from '@/core/words/saving';
 import { useUnits } from '@/ui/Units';
+import { useUndoKeys } from '@/ui/useShortcuts';
 import css from './shape.module.css';
 import { newPlan } from './words';
 import { downloads } from '@/state/places';
@@ -66,19 +67,8 @@ function Saving() {
   const { typed } = useUnits();
   const past = usePlan((s) => s.past.length);
   const future = usePlan((s) => s.future.length);
-  const { undo, redo, takeTheirs, keepMine } = usePlan((s) => s);
-  useEffect(() => {
-    const on = (e: KeyboardEvent) => {
-      if (!(e.ctrlKey || e.metaKey)) return;
-      const key = e.key.toLowerCase();
-      if (key !== 'z' && key !== 'y') return;
-      e.preventDefault();
-      if (key === 'y' || e.shiftKey) redo();
-      else undo();
-    };
-    window.addEventListener('keydown', on);
-    return () => window.removeEventListener('keydown', on);
-  }, [undo, redo]);
+  const { undo, redo, settle } = usePlan((s) => s);
+  useUndoKeys({ undo, redo });
   return (
     <>
       <p className={css.saving}>
@@ -97,14 +87,14 @@ function Saving() {
         <div className={css.card} data-level="fix" role="alert">
           <h3>This piece was changed in another window</h3>
           <p>
-            There it spans {typed(theirs.doc.piece.spanMm, 'foamSize')}, with chords of{' '}
-            {typed(theirs.doc.piece.root.chordMm, 'foamSize')} to{' '}
-            {typed(theirs.doc.piece.tip.chordMm, 'foamSize')}. Nothing is thrown away until you choose.
+            There it spans {typed(theirs.record.doc.piece.spanMm, 'foamSize')}, with chords of{' '}
+            {typed(theirs.record.doc.piece.root.chordMm, 'foamSize')} to{' '}
+            {typed(theirs.record.doc.piece.tip.chordMm, 'foamSize')}. Nothing is thrown away until you choose.
           </p>
-          <Act strong onClick={keepMine}>
+          <Act strong onClick={() => settle('mine')}>
             Keep mine
           </Act>{' '}
-          <Act onClick={takeTheirs}>Take theirs</Act>
+          <Act onClick={() => settle('theirs')}>Take theirs</Act>
         </div>
       )}
     </>

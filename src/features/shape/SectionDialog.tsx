@@ -9,33 +9,12 @@ import type { Section } from '@/core/documents/plan';
 import { boxOf, type Pt } from '@/core/numeric/polyline';
 import { inChords } from '@/formats/section/outline';
 import type { SectionFile } from '@/formats/section/readSection';
+import { readSectionFile } from '@/state/readSectionFile';
 import { PickFile } from '@/ui/PickFile';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
-import type { SectionAnswer, SectionRequest } from '@/workers/protocol';
 import { pathOf } from './EndsDrawing';
 import css from './dialog.module.css';
-
-const DEADLINE_MS = 10_000;
-
-/** Reads a section file in a worker of its own, stopped when it takes too long. */
-function readFile(request: SectionRequest): Promise<SectionAnswer> {
-  return new Promise((resolve) => {
-    const worker = new Worker(new URL('../../workers/section.worker.ts', import.meta.url), { type: 'module' });
-    const end = (a: SectionAnswer) => {
-      clearTimeout(timer);
-      worker.terminate();
-      resolve(a);
-    };
-    const timer = setTimeout(
-      () => end({ ok: false, fault: 'took too long to read and was stopped' }),
-      DEADLINE_MS,
-    );
-    worker.onmessage = (e: MessageEvent<SectionAnswer>) => end(e.data);
-    worker.onerror = () => end({ ok: false, fault: 'cannot be read as a section' });
-    worker.postMessage(request);
-  });
-}
 
 /** A section from a file: coordinate text, DXF or SVG; one outline is chosen of several. */
 export function SectionDialog(p: {
@@ -53,7 +32,7 @@ export function SectionDialog(p: {
   useEffect(() => {
     if (!text) return;
     const mine = ++asked.current;
-    void readFile({ text: text.text, toleranceMm: gap }).then((a) => {
+    void readSectionFile({ text: text.text, toleranceMm: gap }).then((a) => {
       if (mine !== asked.current) return;
       setFile(a.ok ? a.file : null);
       setFault(a.ok ? null : `${text.name} ${a.fault}.`);
