@@ -2,14 +2,19 @@ import { expect, test } from './fixtures';
 
 test.use({ breaks: /ChunkLoadError/ });
 
-test('a part that fails to come keeps to its column: the rest of the page goes on, and nothing is lost', async ({ page }) => {
+test('a part that fails to come keeps to its column: the rest of the page goes on, and nothing is lost', async ({
+  page,
+}) => {
   await page.goto('/');
   await page.getByRole('link', { name: 'Blade bow', exact: true }).first().click();
   await expect(page.locator('[role=status][data-save]')).toHaveText('Saved');
   await expect(page.getByLabel('Width')).toBeVisible();
   await page.waitForLoadState('networkidle');
   await page.route('**/_next/static/chunks/**', (r) => r.abort());
-  await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /Tension/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Stages' })
+    .getByRole('button', { name: /Tension/ })
+    .click();
   const failed = page.locator('[data-failed]').first();
   await expect(failed).toContainText('This part cannot be shown');
   await expect(failed).toContainText('Everything that was saved is kept');
@@ -19,4 +24,4 @@ test('a part that fails to come keeps to its column: the rest of the page goes o
   await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /Foam/ }).click();
   await expect(page.locator('[data-failed]')).toHaveCount(0);
   await expect(page.getByLabel('Width')).toBeVisible();
-}); // prettier-ignore
+});

@@ -144,11 +144,15 @@ for (const kind of KINDS)
 test('a pulled and a falling bow open a new piece with their own way of driving', async ({ page, request }) => {
   const ids: Record<string, string> = {};
   for (const kind of ['bow', 'pulled-bow', 'drop-bow']) ids[kind] = await make(request, kind, 'good');
-  for (const [kind, way] of [['bow', 'two-person'], ['pulled-bow', 'swing-arm'], ['drop-bow', 'gravity']] as const) {
+  for (const [kind, way] of [
+    ['bow', 'two-person'],
+    ['pulled-bow', 'swing-arm'],
+    ['drop-bow', 'gravity'],
+  ] as const) {
     const id = ids[kind]!;
     await page.goto(`/rig/${id}?stage=shape`);
     await page.getByRole('button', { name: 'Plan a piece' }).click();
     await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /Cut/ }).last().click();
     await expect(page.locator('[name="method.kind"]')).toHaveValue(way);
   }
-}); // prettier-ignore
+});

@@ -73,7 +73,10 @@ test('a dial without a meter: two marks, and the advice speaks in marks', async 
   await page.getByRole('button', { name: /^4 ?Power/ }).click();
   await page.getByRole('button', { name: /Note its marks/ }).click();
   const dialog = page.getByRole('dialog', { name: 'Marks of the dial' });
-  for (const [mark, volts] of [['2', '6'], ['9', '14']] as const) {
+  for (const [mark, volts] of [
+    ['2', '6'],
+    ['9', '14'],
+  ] as const) {
     await dialog.getByRole('textbox', { name: 'Mark' }).fill(mark);
     await dialog.getByRole('textbox', { name: 'Reading' }).fill(volts);
     await dialog.getByRole('button', { name: 'Note it' }).click();
@@ -83,4 +86,4 @@ test('a dial without a meter: two marks, and the advice speaks in marks', async 
   await expect(page.getByRole('button', { name: /^mark \d/ })).toBeVisible();
   await page.getByRole('button', { name: /^6 ?Try/ }).click();
   await expect(page.getByRole('region', { name: 'Next cut' })).toContainText(/mark \d/);
-}); // prettier-ignore
+});

@@ -112,7 +112,11 @@ test('a cut is measured afterwards and gets a picture, which the backup brings b
   await expect(dialog.getByRole('img', { name: 'face.png' })).toBeVisible();
   await bring('rubbish.png', 'image/png', Buffer.from('no picture'));
   await expect(dialog.getByRole('alert')).toContainText('rubbish.png is no picture');
-  const [photo] = (await (await request.get(`/api/rigs/${id}/photos`)).json()) as { id: string; width: number; height: number }[]; // prettier-ignore
+  const [photo] = (await (await request.get(`/api/rigs/${id}/photos`)).json()) as {
+    id: string;
+    width: number;
+    height: number;
+  }[];
   expect(photo).toMatchObject({ width: 1600, height: 800 });
   const bytes = await (await request.get(`/api/photos/${photo!.id}`)).body();
   expect([bytes[0], bytes[1]]).toEqual([0xff, 0xd8]);
@@ -138,7 +142,11 @@ test('own files come back exactly; a torn one names its line and changes nothing
   expect(await (await send(csv)).json()).toMatchObject({ cuts: 0, rigs: 0 });
   expect(await (await send(json, 'json')).json()).toMatchObject({ cuts: 0, rigs: 0 });
   // Into the same rigs without their cuts: line for line the same file.
-  const lines = ((await (await request.get('/api/log?kinds=cut&limit=500')).json()) as { entries: { id: string; rigId: string }[] }).entries; // prettier-ignore
+  const lines = (
+    (await (await request.get('/api/log?kinds=cut&limit=500')).json()) as {
+      entries: { id: string; rigId: string }[];
+    }
+  ).entries;
   for (const e of lines) await request.delete(`/api/rigs/${e.rigId}/cuts/${e.id}`);
   expect(await (await request.get('/api/log/csv')).text()).not.toBe(csv);
   const torn = await send(csv.slice(0, csv.length - 200));
@@ -193,7 +201,10 @@ test('the sheet of a rig is one page of A4', async ({ request }) => {
   const [, , width, height] = sheet.view as [number, number, number, number];
   expect([Math.round((width * 25.4) / 72), Math.round((height * 25.4) / 72)]).toEqual([210, 297]);
   const items = (await sheet.getTextContent()).items as { str: string }[];
-  const text = items.map((i) => i.str).join(' ').replace(/\s+/g, ' '); // prettier-ignore
+  const text = items
+    .map((i) => i.str)
+    .join(' ')
+    .replace(/\s+/g, ' ');
   for (const said of [
     'Blade bow',
     '18.5 V',

@@ -18,7 +18,34 @@ function bigLog(n: number): string {
     const at = new Date(Date.parse('2010-01-01T08:00:00Z') + i * 23e6).toISOString();
     const grade = ['too-cold', 'good', 'good', 'too-hot'][i % 4];
     const note = i % 50 === 7 ? `dusty evening ${i}` : '';
-    return [at, rig, foam, density, alloy, mm, length, control, setting, 200 + (i % 400), 50, 8 + (i % 90) / 10, '', i % 5 ? '' : 1.1, 2.5, '', '', 'touch', i % 40 === 3, grade, i % 2 ? 'hairs' : 'gloss hairs', '', '', '', note, `many-${String(i).padStart(8, '0')}`].join(','); // prettier-ignore
+    return [
+      at,
+      rig,
+      foam,
+      density,
+      alloy,
+      mm,
+      length,
+      control,
+      setting,
+      200 + (i % 400),
+      50,
+      8 + (i % 90) / 10,
+      '',
+      i % 5 ? '' : 1.1,
+      2.5,
+      '',
+      '',
+      'touch',
+      i % 40 === 3,
+      grade,
+      i % 2 ? 'hairs' : 'gloss hairs',
+      '',
+      '',
+      '',
+      note,
+      `many-${String(i).padStart(8, '0')}`,
+    ].join(',');
   });
   return `${OWN_COLUMNS.join(',')}\r\n${rows.join('\r\n')}\r\n`;
 }

@@ -5,7 +5,7 @@ async function quick(page: Page, line: string): Promise<void> {
   await page.getByLabel('What have you got?').fill(line);
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('status')).toContainText('is in.');
-} // prettier-ignore
+}
 
 test.use({ seeded: false });
 
@@ -98,10 +98,12 @@ test('a running match is cancelled, and the page answers all the while', async (
   await page.getByRole('textbox', { name: 'Width' }).fill('630');
   expect(Date.now() - before).toBeLessThan(1000);
   await stop.click();
-  await expect(page.getByRole('heading', { name: /^Stopped after \d+ pairings; nothing was kept$/ })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: /^Stopped after \d+ pairings; nothing was kept$/ }),
+  ).toBeVisible();
   await page.waitForTimeout(1500);
   await expect(page.getByRole('heading', { name: /^Stopped after/ })).toBeVisible();
   await page.getByLabel('Wire lengths').fill('760');
   await page.getByRole('button', { name: 'Find what works' }).click();
   await expect(page.getByRole('heading', { name: /pairings work/ })).toBeVisible({ timeout: 30_000 });
-}); // prettier-ignore
+});

@@ -158,7 +158,14 @@ test('swing arm: both radii, the cold rehearsal moves the clamp', async ({ page,
   await page.goto(`/rig/${id}/drive?plan=${plan.id}`);
   const scale = page.getByRole('region', { name: 'To scale' });
   const number = async (name: string) =>
-    Number.parseFloat((await scale.getByRole('row', { name: new RegExp(name) }).getByRole('cell').innerText()).replace(/[^\d.]/g, ' ')); // prettier-ignore
+    Number.parseFloat(
+      (
+        await scale
+          .getByRole('row', { name: new RegExp(name) })
+          .getByRole('cell')
+          .innerText()
+      ).replace(/[^\d.]/g, ' '),
+    );
   const ratio = (await number('Path length, root')) / (await number('Path length, tip'));
   expect((await number('Root cord clamped at')) / (await number('Tip cord clamped at'))).toBeCloseTo(ratio, 2);
   const cold = page.getByRole('region', { name: 'Cold rehearsal' });

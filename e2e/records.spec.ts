@@ -82,7 +82,10 @@ test('a recipe is printed as one A6 page and read back', async ({ page, request 
   const [, , width, height] = sheet.view as [number, number, number, number];
   expect([Math.round((width * 25.4) / 72), Math.round((height * 25.4) / 72)]).toEqual([105, 148]);
   const items = (await sheet.getTextContent()).items as { str: string }[];
-  const text = items.map((i) => i.str).join(' ').replace(/\s+/g, ' '); // prettier-ignore
+  const text = items
+    .map((i) => i.str)
+    .join(' ')
+    .replace(/\s+/g, ' ');
   expect(text).toContain('Blade bow');
   expect(text).toContain('18.5 V');
   expect(text).toContain(lead.replace(/\s+/g, ' '));

@@ -118,7 +118,13 @@ test('client JavaScript of a rig page is under 350 kB compressed', async ({ page
   const scripts = new Map<string, number>();
   const pending: Promise<void>[] = [];
   page.on('response', (r) => {
-    if (new URL(r.url()).pathname.endsWith('.js')) pending.push(r.body().then((b) => void scripts.set(r.url(), gzipSync(b).length), () => {})); // prettier-ignore
+    if (new URL(r.url()).pathname.endsWith('.js'))
+      pending.push(
+        r.body().then(
+          (b) => void scripts.set(r.url(), gzipSync(b).length),
+          () => {},
+        ),
+      );
   });
   await page.goto(`/rig/${rig!.id}?stage=power`);
   await page.locator('canvas').waitFor();

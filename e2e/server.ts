@@ -75,7 +75,10 @@ export async function startServer(o: Options = {}): Promise<Server> {
   const url = `http://127.0.0.1:${port}`;
   for (let i = 0; ; i++) {
     if (child.exitCode !== null || i > 400) throw new Error(`the server did not start: ${output}`);
-    const ok = await fetch(`${url}/api/health`).then((r) => r.ok, () => false); // prettier-ignore
+    const ok = await fetch(`${url}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    );
     if (ok) break;
     await new Promise((r) => setTimeout(r, 100));
   }

@@ -88,7 +88,11 @@ test('ends when the process that started it is gone', async () => {
     ],
     { cwd: root, stdio: ['ignore', 'pipe', 'ignore'], env: { ...process.env, DATABASE_URL: '', ...e } },
   );
-  const up = () => fetch(`http://127.0.0.1:${e.PORT}/api/health`).then((r) => r.ok, () => false); // prettier-ignore
+  const up = () =>
+    fetch(`http://127.0.0.1:${e.PORT}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    );
   for (let i = 0; i < 300 && !(await up()); i++) await new Promise((r) => setTimeout(r, 100));
   expect(await up()).toBe(true);
   parent.kill('SIGKILL');
@@ -106,7 +110,11 @@ test('ends when npm alone is killed', async () => {
     stdio: 'ignore',
     env: { ...process.env, DATABASE_URL: '', ...e },
   });
-  const up = () => fetch(`http://127.0.0.1:${e.PORT}/api/health`).then((r) => r.ok, () => false); // prettier-ignore
+  const up = () =>
+    fetch(`http://127.0.0.1:${e.PORT}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    );
   for (let i = 0; i < 300 && !(await up()); i++) await new Promise((r) => setTimeout(r, 100));
   expect(await up()).toBe(true);
   npm.kill('SIGKILL');

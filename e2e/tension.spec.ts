@@ -160,7 +160,12 @@ test.describe('with a microphone', () => {
     const id = await bowWith(request, { kind: 'spring', setN: 55, springNPerMm: 1.5 });
     const browser = await playwright.chromium.launch({
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--use-fake-ui-for-media-stream', '--use-fake-device-for-media-stream', `--use-file-for-fake-audio-capture=${file}`],
+      args: [
+        '--no-sandbox',
+        '--use-fake-ui-for-media-stream',
+        '--use-fake-device-for-media-stream',
+        `--use-file-for-fake-audio-capture=${file}`,
+      ],
     });
     const page = await browser.newPage();
     await page.goto(`${server.url}/rig/${id}/tension`);
@@ -172,4 +177,4 @@ test.describe('with a microphone', () => {
     await expect(ear).toContainText(/9[56]\.\d\sHz|swells again|does not die away|No note/);
     await browser.close();
   });
-}); // prettier-ignore
+});

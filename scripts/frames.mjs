@@ -44,7 +44,13 @@ const server = spawn(
 );
 const url = `http://127.0.0.1:${port}`;
 for (let i = 0; i < 300; i++) {
-  if (await fetch(`${url}/api/health`).then((r) => r.ok, () => false)) break; // prettier-ignore
+  if (
+    await fetch(`${url}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    )
+  )
+    break;
   await new Promise((r) => setTimeout(r, 100));
 }
 const rigs = await (await fetch(`${url}/api/rigs`)).json();

@@ -69,7 +69,12 @@ export async function serve({ root, data, seed, title }) {
   if (!(await portFree(port, host)))
     fail(`Port ${port} on ${host} is busy. Set PORT to another, like PORT=${port + 1}.`);
   const mine = local ? [] : addresses();
-  const named = local ? [] : (process.env.UPWIND_HOSTS ?? '').split(',').map((h) => h.trim()).filter(Boolean); // prettier-ignore
+  const named = local
+    ? []
+    : (process.env.UPWIND_HOSTS ?? '')
+        .split(',')
+        .map((h) => h.trim())
+        .filter(Boolean);
   const names = [
     '127.0.0.1',
     'localhost',
@@ -135,7 +140,10 @@ async function ready(port, host, ended) {
   void ended.then(() => (over = true));
   const name = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host;
   while (!over) {
-    const ok = await fetch(`http://${name}:${port}/api/health`).then((r) => r.ok, () => false); // prettier-ignore
+    const ok = await fetch(`http://${name}:${port}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    );
     if (ok) return true;
     await new Promise((r) => setTimeout(r, 150));
   }

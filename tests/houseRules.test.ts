@@ -128,7 +128,15 @@ describe('the house', () => {
     );
     expect([...edges.values()].flat().length).toBeGreaterThan(1000);
     expect(circleIn(edges)).toEqual([]);
-    expect(circleIn(new Map([['a', ['b']], ['b', ['c']], ['c', ['b']]]))).toEqual(['b', 'c', 'b']); // prettier-ignore
+    expect(
+      circleIn(
+        new Map([
+          ['a', ['b']],
+          ['b', ['c']],
+          ['c', ['b']],
+        ]),
+      ),
+    ).toEqual(['b', 'c', 'b']);
   });
 
   it('no source file is over 300 lines', () => {

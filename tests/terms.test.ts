@@ -50,8 +50,12 @@ function shownIn(file: string, source: string): Shown[] {
   const visit = (node: ts.Node) => {
     if (ts.isImportDeclaration(node) || ts.isExportDeclaration(node)) return;
     const parts =
-      ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node) || ts.isTemplateHead(node) ||
-      ts.isTemplateMiddle(node) || ts.isTemplateTail(node) || ts.isJsxText(node); // prettier-ignore
+      ts.isStringLiteral(node) ||
+      ts.isNoSubstitutionTemplateLiteral(node) ||
+      ts.isTemplateHead(node) ||
+      ts.isTemplateMiddle(node) ||
+      ts.isTemplateTail(node) ||
+      ts.isJsxText(node);
     const text = parts ? node.text.replace(/\s+/g, ' ').trim() : '';
     if (/\S \S|^[A-Z]/.test(text) || (text && ts.isJsxText(node)))
       out.push({ file, line: tree.getLineAndCharacterOfPosition(node.getStart()).line + 1, text });

@@ -1,8 +1,19 @@
 import type { Backup } from '@/core/documents/backup';
 import type { Db } from './open';
 import {
-  controls, cuts, events, foamStock, leadPairs, logViews, photos, plans, pulls, rigs, spools, supplies,
-} from './schema'; // prettier-ignore
+  controls,
+  cuts,
+  events,
+  foamStock,
+  leadPairs,
+  logViews,
+  photos,
+  plans,
+  pulls,
+  rigs,
+  spools,
+  supplies,
+} from './schema';
 
 const iso = (at: string) => new Date(at).toISOString();
 /** Rows put in at a time. */

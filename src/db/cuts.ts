@@ -45,7 +45,10 @@ export async function cutsWithRigs(
   const out: { id: string; rig: Rig; cut: LoggedCut }[] = [];
   for (let i = 0; i < ids.length; i += ROWS) {
     const some = ids.slice(i, i + ROWS);
-    const found = await db.select({ id: cuts.id, rig: cuts.rig, cut: cuts.cut }).from(cuts).where(inArray(cuts.id, some)); // prettier-ignore
+    const found = await db
+      .select({ id: cuts.id, rig: cuts.rig, cut: cuts.cut })
+      .from(cuts)
+      .where(inArray(cuts.id, some));
     const byId = new Map(found.map((f) => [f.id, f]));
     for (const id of some) if (byId.has(id)) out.push(byId.get(id)!);
   }

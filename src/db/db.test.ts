@@ -148,13 +148,43 @@ describe('whose cuts tune a rig', () => {
 
 describe('the drawer', () => {
   const plain = { note: '', demo: false } as const;
-  const spool = { ...plain, name: 'W', alloy: 'nicr-80', diameterMm: 0.4, strands: 1, ohmPerM: 8.1, pricePerM: 2 } as const;
+  const spool = {
+    ...plain,
+    name: 'W',
+    alloy: 'nicr-80',
+    diameterMm: 0.4,
+    strands: 1,
+    ohmPerM: 8.1,
+    pricePerM: 2,
+  } as const;
 
   it('keeps every kind of thing as it was put in', async () => {
-    const dimmer = { kind: 'pwm', frequencyHz: 900, efficiency: 0.9, steps: 100, ratedAmps: 8, ratedVolts: null, ratedWatts: null } as const;
-    const made = await stock.insertStock(db, 'controls', { ...plain, name: 'Dimmer', control: dimmer, have: false, price: 7 });
-    expect((await stock.listStock(db)).controls).toEqual([{ id: made.id, ...plain, name: 'Dimmer', control: dimmer, have: false, price: 7 }]);
-    const pair = await stock.insertStock(db, 'leads', { ...plain, name: 'Red and black', areaMm2: 1.31, lengthMm: 3000, contactOhm: 0.02 });
+    const dimmer = {
+      kind: 'pwm',
+      frequencyHz: 900,
+      efficiency: 0.9,
+      steps: 100,
+      ratedAmps: 8,
+      ratedVolts: null,
+      ratedWatts: null,
+    } as const;
+    const made = await stock.insertStock(db, 'controls', {
+      ...plain,
+      name: 'Dimmer',
+      control: dimmer,
+      have: false,
+      price: 7,
+    });
+    expect((await stock.listStock(db)).controls).toEqual([
+      { id: made.id, ...plain, name: 'Dimmer', control: dimmer, have: false, price: 7 },
+    ]);
+    const pair = await stock.insertStock(db, 'leads', {
+      ...plain,
+      name: 'Red and black',
+      areaMm2: 1.31,
+      lengthMm: 3000,
+      contactOhm: 0.02,
+    });
     expect((await stock.updateStock(db, 'leads', pair.id, { lengthMm: 2000 }))!.lengthMm).toBe(2000);
     expect(await stock.updateStock(db, 'leads', 'nothing', { lengthMm: 2000 })).toBeNull();
     expect(await stock.deleteStock(db, 'leads', pair.id)).toBe(true);
@@ -172,7 +202,7 @@ describe('the drawer', () => {
     expect(await stock.takeMetres(db, uncounted.id, 1)).toMatchObject({ metres: null });
     for (const s of [id, uncounted.id]) await stock.deleteStock(db, 'spools', s);
   });
-}); // prettier-ignore
+});
 
 describe('the demo workshop', () => {
   it('goes in whole, and what nobody touched comes out', async () => {

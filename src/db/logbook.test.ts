@@ -18,7 +18,15 @@ let bow: RigRecord;
 let table: RigRecord;
 const q = (of: Record<string, string> = {}) => logQuerySchema.parse(of);
 const cut = (more: Partial<LoggedCut>) =>
-  loggedCutSchema.parse({ at: '2026-05-02T18:10:00Z', setting: 18, widthMm: 640, depthMm: 50, seconds: 12, grade: 'good', ...more }); // prettier-ignore
+  loggedCutSchema.parse({
+    at: '2026-05-02T18:10:00Z',
+    setting: 18,
+    widthMm: 640,
+    depthMm: 50,
+    seconds: 12,
+    grade: 'good',
+    ...more,
+  });
 
 beforeAll(async () => {
   handle = await openDb({ folder: null, migrations: path.resolve('src/db/migrations') });
@@ -26,7 +34,10 @@ beforeAll(async () => {
   bow = await insertRig(db, testRig({ name: 'Bow', foam: { kind: 'xps' } }), NO_LINKS);
   table = await insertRig(db, testRig({ name: 'Table 100%', foam: { kind: 'eps' } }), NO_LINKS);
   const put = (rig: RigRecord, ...cuts: LoggedCut[]) =>
-    addCuts(db, cuts.map((c) => ({ id: null, rig, doc: rig.doc, cut: c }))); // prettier-ignore
+    addCuts(
+      db,
+      cuts.map((c) => ({ id: null, rig, doc: rig.doc, cut: c })),
+    );
   await put(
     bow,
     cut({ at: '2026-05-01T10:00:00Z', note: 'Dusty evening', seen: ['hairs', 'gloss'] }),
@@ -34,8 +45,20 @@ beforeAll(async () => {
     cut({ at: '2026-05-03T10:00:00Z', grade: 'too-hot', kerfMm: 1.2, feedMmS: 2 }),
   );
   await put(table, cut({ at: '2026-05-04T10:00:00Z', widthMm: 300, setting: 9 }));
-  await insertPull(db, bow.id, { at: '2026-05-02T12:00:00.000Z', newtons: 57, when: 'cold', way: 'pitch', hertz: 95, note: 'after tea' }); // prettier-ignore
-  await insertEvent(db, bow.id, { kind: 'hot', at: '2026-05-02T09:00:00Z', until: '2026-05-02T09:20:00Z', note: '' }); // prettier-ignore
+  await insertPull(db, bow.id, {
+    at: '2026-05-02T12:00:00.000Z',
+    newtons: 57,
+    when: 'cold',
+    way: 'pitch',
+    hertz: 95,
+    note: 'after tea',
+  });
+  await insertEvent(db, bow.id, {
+    kind: 'hot',
+    at: '2026-05-02T09:00:00Z',
+    until: '2026-05-02T09:20:00Z',
+    note: '',
+  });
 });
 afterAll(() => handle.close());
 
@@ -73,7 +96,8 @@ describe('the time line', () => {
     expect(found.entries).toHaveLength(n);
   });
   it('sorts by what a cut has, what is not known last, both ways; pages join without a gap', async () => {
-    const kerfs = async (dir: string) => (await logPage(db, q({ sort: 'kerf', dir }))).entries.map((e) => (e.doc as LoggedCut).kerfMm); // prettier-ignore
+    const kerfs = async (dir: string) =>
+      (await logPage(db, q({ sort: 'kerf', dir }))).entries.map((e) => (e.doc as LoggedCut).kerfMm);
     expect((await kerfs('up'))[0]).toBe(1.2);
     expect((await kerfs('down'))[0]).toBe(1.2);
     const feeds = (await logPage(db, q({ sort: 'feed', dir: 'up' }))).entries.map((e) => e.made!.feedMmS);
@@ -92,7 +116,6 @@ describe('the time line', () => {
       { zone: 'Mars/Olympus' },
       { x: '1' },
     ])
-      // prettier-ignore
       expect(logQuerySchema.safeParse(bad).success, JSON.stringify(bad)).toBe(false);
   });
 });

@@ -105,7 +105,12 @@ function parts(q: LogQuery): Part[] {
   const kinds = EVENT_KINDS.filter((k) => wants(q, k));
   if (kinds.length > 0) {
     const where = common(q, sql`t.event::text`);
-    where.push(sql`t.kind in (${sql.join(kinds.map((k) => sql`${k}`), sql`, `)})`); // prettier-ignore
+    where.push(
+      sql`t.kind in (${sql.join(
+        kinds.map((k) => sql`${k}`),
+        sql`, `,
+      )})`,
+    );
     out.push({ from: sql`from events t${all(where)}`, columns: sql`t.kind, t.event doc, ${NO_CUT}` });
   }
   return out;
@@ -136,14 +141,24 @@ export async function logPage(db: Db, q: LogQuery): Promise<LogPage> {
   if (asked.length === 0) return { entries: [], total: 0 };
   const way = q.dir === 'up' ? 'asc' : 'desc';
   const order = (key: string, t: string) =>
-    sql.raw(key === 't.at' ? `${t}.at ${way}, ${t}.id ${way}` : `${key} ${way} nulls last, ${t}.at desc, ${t}.id desc`);
+    sql.raw(
+      key === 't.at'
+        ? `${t}.at ${way}, ${t}.id ${way}`
+        : `${key} ${way} nulls last, ${t}.at desc, ${t}.id desc`,
+    );
   const key = ORDER[q.sort];
   const most = q.limit + q.offset;
   const firsts = asked.map(({ from, columns }) => {
-    const named = q.sort === 'rig' ? sql`select t.*, r.name sort_key from (select t.* ${from}) t join rigs r on r.id = t.rig_id` : sql`select t.*, ${sql.raw(q.sort === 'at' ? 'null::double precision' : key)} sort_key ${from}`;
+    const named =
+      q.sort === 'rig'
+        ? sql`select t.*, r.name sort_key from (select t.* ${from}) t join rigs r on r.id = t.rig_id`
+        : sql`select t.*, ${sql.raw(q.sort === 'at' ? 'null::double precision' : key)} sort_key ${from}`;
     return sql`(select t.id, t.rig_id, t.at, t.sort_key, ${columns} from (${named} order by ${order(key, 't')} limit ${most}) t)`;
   });
-  const counts = sql.join(asked.map(({ from }) => sql`(select count(*)::int ${from})`), sql` + `);
+  const counts = sql.join(
+    asked.map(({ from }) => sql`(select count(*)::int ${from})`),
+    sql` + `,
+  );
   const union = sql.join(firsts, sql` union all `);
   const last = q.sort === 'at' ? order('t.at', 'u') : order('u.sort_key', 'u');
   const found = await rowsOf<Row>(
@@ -152,7 +167,7 @@ export async function logPage(db: Db, q: LogQuery): Promise<LogPage> {
   );
   const [counted] = await rowsOf<{ n: number }>(db, sql`select ${counts} n`);
   return { entries: found.map(toEntry), total: counted!.n };
-} // prettier-ignore
+}
 
 function toEntry(r: Row): LogEntry {
   return {
@@ -162,7 +177,17 @@ function toEntry(r: Row): LogEntry {
     kind: r.kind,
     at: new Date(r.at).toISOString(),
     doc: r.doc,
-    made: r.foam_kind === null ? null : { foam: r.foam_kind, foamKgM3: r.foam_kg_m3, alloy: r.alloy, wireMm: r.wire_mm, control: r.control, feedMmS: r.feed_mm_s }, // prettier-ignore
+    made:
+      r.foam_kind === null
+        ? null
+        : {
+            foam: r.foam_kind,
+            foamKgM3: r.foam_kg_m3,
+            alloy: r.alloy,
+            wireMm: r.wire_mm,
+            control: r.control,
+            feedMmS: r.feed_mm_s,
+          },
     pictures: r.pictures,
   };
 }

@@ -38,6 +38,9 @@ export async function deletePhoto(db: Db, id: string): Promise<boolean> {
 }
 /** Whether a cut is one of a rig. */
 export async function isCutOf(db: Db, rigId: string, cutId: string): Promise<boolean> {
-  const found = await db.select({ id: cuts.id }).from(cuts).where(and(eq(cuts.id, cutId), eq(cuts.rigId, rigId))); // prettier-ignore
+  const found = await db
+    .select({ id: cuts.id })
+    .from(cuts)
+    .where(and(eq(cuts.id, cutId), eq(cuts.rigId, rigId)));
   return found.length > 0;
 }

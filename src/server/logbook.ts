@@ -44,7 +44,10 @@ export async function logCsv(query: LogQuery): Promise<Response> {
 /** The cuts that meet a query, as open log documents: one for each rig as it then was. */
 export async function logJson(query: LogQuery): Promise<Response> {
   const db = await database();
-  const found = await cutsWithRigs(db, (await logbook.cutLines(db, query)).map((l) => l.id)); // prettier-ignore
+  const found = await cutsWithRigs(
+    db,
+    (await logbook.cutLines(db, query)).map((l) => l.id),
+  );
   const logs = new Map<string, { rig: Rig; cuts: LoggedCut[] }>();
   for (const { rig, cut } of found) {
     const key = JSON.stringify(rig);
@@ -101,7 +104,8 @@ async function importCsv(db: Db, rigs: readonly RigRecord[], asked: LogImport): 
 function rigNamed(rigs: readonly RigRecord[], c: ReadCut): RigRecord {
   const found = rigs.filter((r) => r.doc.name === c.own!.rig);
   if (found.length === 1) return found[0]!;
-  const message = found.length === 0 ? `no rig here is named “${c.own!.rig}”` : `more than one rig is named “${c.own!.rig}”`; // prettier-ignore
+  const message =
+    found.length === 0 ? `no rig here is named “${c.own!.rig}”` : `more than one rig is named “${c.own!.rig}”`;
   return refuse([{ line: c.line, column: 'rig', rule: 'one rig', message }]);
 }
 
@@ -116,9 +120,15 @@ function newCut(c: ReadCut, rig: RigRecord): NewCut {
   const doc = rigSchema.safeParse({
     ...rig.doc,
     foam: { ...rig.doc.foam, kind: had('foam_kind'), densityKgM3: number('foam_kg_m3') },
-    wire: { ...rig.doc.wire, alloy: had('wire_alloy'), diameterMm: number('wire_mm'), lengthMm: number('wire_length_mm') },
-    control: kind === control.kind ? control : { ...control, kind, setting: kind === 'none' ? null : c.cut.setting },
-  }); // prettier-ignore
+    wire: {
+      ...rig.doc.wire,
+      alloy: had('wire_alloy'),
+      diameterMm: number('wire_mm'),
+      lengthMm: number('wire_length_mm'),
+    },
+    control:
+      kind === control.kind ? control : { ...control, kind, setting: kind === 'none' ? null : c.cut.setting },
+  });
   if (doc.success) return { id: c.own.id, rig, doc: doc.data, cut: c.cut };
   return refuse(
     faultsOf(doc.error).map((f) => ({ line: c.line, column: f.path, rule: f.rule, message: f.message })),
@@ -131,7 +141,14 @@ async function importJson(db: Db, rigs: readonly RigRecord[], text: string): Pro
     doc = JSON.parse(text);
   } catch (e) {
     const at = Number(/position (\d+)/.exec((e as Error).message)?.[1] ?? text.length);
-    return refuse([{ line: text.slice(0, at).split('\n').length, column: null, rule: 'json', message: 'is not JSON: the file may be torn' }]); // prettier-ignore
+    return refuse([
+      {
+        line: text.slice(0, at).split('\n').length,
+        column: null,
+        rule: 'json',
+        message: 'is not JSON: the file may be torn',
+      },
+    ]);
   }
   const parsed = z
     .array(logSchema)
@@ -155,7 +172,16 @@ async function importJson(db: Db, rigs: readonly RigRecord[], text: string): Pro
     const of = [...rigs, ...made].filter((r) => r.doc.name === log.rig.name);
     let rig = of.length === 1 ? of[0]! : null;
     if (!rig) {
-      rig = { id: `new ${fresh++}`, revision: 1, doc: log.rig, demo: false, touched: false, archived: false, updatedAt: '', ...links }; // prettier-ignore
+      rig = {
+        id: `new ${fresh++}`,
+        revision: 1,
+        doc: log.rig,
+        demo: false,
+        touched: false,
+        archived: false,
+        updatedAt: '',
+        ...links,
+      };
       made.push(rig);
     }
     const known = rigs.includes(rig) ? await logged(rig.id) : null;
@@ -167,7 +193,10 @@ async function importJson(db: Db, rigs: readonly RigRecord[], text: string): Pro
     const t = tx as unknown as Db;
     const real = new Map<string, RigRecord>();
     for (const rig of made) real.set(rig.id, await insertRig(t, rig.doc, links));
-    const added = await addCuts(t, put.map((p) => ({ ...p, rig: real.get(p.rig.id) ?? p.rig }))); // prettier-ignore
+    const added = await addCuts(
+      t,
+      put.map((p) => ({ ...p, rig: real.get(p.rig.id) ?? p.rig })),
+    );
     return { cuts: added.cuts, already: already + added.already, rigs: made.length };
   });
 }

@@ -71,7 +71,12 @@ export async function exportTemplates(id: string, q: TemplateQuery, profile: Pro
   const t = planned(plan);
   const say = sayIn(profile);
   const name = plan.name || 'piece';
-  if (q.format === 'list') return pdfDownload(await listPdf(`${name}: cutting list`, cuttingLines(t, say), q.paper), name, 'cutting-list'); // prettier-ignore
+  if (q.format === 'list')
+    return pdfDownload(
+      await listPdf(`${name}: cutting list`, cuttingLines(t, say), q.paper),
+      name,
+      'cutting-list',
+    );
   const pieces = t.passes
     .flatMap((p) => [p.pieces.root, p.pieces.tip])
     .filter((x) => (!q.end || x.end === q.end) && (!q.side || x.side === q.side));

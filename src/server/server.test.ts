@@ -37,7 +37,9 @@ describe('the drawer over the server', () => {
     await stock.addStock('spools', send({ name: 'Wire', alloy: 'nicr-80', diameterMm: 0.4, metres: 2 }));
     await stock.addStock('controls', send({ name: 'Dimmer', control: { kind: 'pwm', ratedAmps: 8 } }));
     await stock.addStock('leads', send({ name: 'Pair', areaMm2: 1.31, lengthMm: 3000 }));
-    const bad = await refused(stock.addStock('leads', send({ name: 'Pair', areaMm2: 0, lengthMm: 1, colour: 'red' }))); // prettier-ignore
+    const bad = await refused(
+      stock.addStock('leads', send({ name: 'Pair', areaMm2: 0, lengthMm: 1, colour: 'red' })),
+    );
     expect(bad.status).toBe(422);
     expect(bad.faults.map((f) => f.path).sort()).toEqual(['areaMm2', 'colour']);
     expect((await refused(stock.addStock('shoes', send({})))).status).toBe(404);

@@ -21,7 +21,10 @@ export async function wireState(rigId: string): Promise<WireState> {
   const db = await database();
   if (!(await getRig(db, rigId))) throw refusal(404, 'not-found', 'There is no such rig.');
   const events = await eventsOf(db, rigId);
-  const on = wireOn(events.map((e) => e.event), Date.now()); // prettier-ignore
+  const on = wireOn(
+    events.map((e) => e.event),
+    Date.now(),
+  );
   const power = events.find((e) => e.event.kind === 'hot' && e.event.until === null);
   const now = new Date().toISOString();
   return { ...on, powerId: power?.id ?? null, now, ...(await cutsSince(db, rigId, on.hungAt)) };

@@ -38,7 +38,7 @@ describe('what the pages ask', () => {
     ok([]);
     expect((await ask()).kind).toBe('done');
     expect(asked).toEqual([{ method, url, body }]);
-  }); // prettier-ignore
+  });
 
   it('a rig that came damaged counts as no answer: it is not shown', async () => {
     const rig = testRig();
@@ -63,8 +63,12 @@ describe('how a request may end', () => {
 
   it('a refusal without faults is one all the same', async () => {
     answer = { status: 404, body: null };
-    expect(await server.duplicateRig('gone')).toMatchObject({ kind: 'refused', status: 404, faults: [{ rule: '404' }] });
-  }); // prettier-ignore
+    expect(await server.duplicateRig('gone')).toMatchObject({
+      kind: 'refused',
+      status: 404,
+      faults: [{ rule: '404' }],
+    });
+  });
 
   it.each([
     ['a server that fails', { status: 500, body: {} }],

@@ -10,7 +10,11 @@ const never = () => () => {};
 /** Day or night; follows the system until it is pressed. */
 export function ModeSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
-  const here = useSyncExternalStore(never, () => true, () => false); // prettier-ignore
+  const here = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
   const dark = here && (mode === 'system' ? systemMode : mode) === 'dark';
   return (
     <button

@@ -53,7 +53,6 @@ export function PowerLine(p: {
         onClick={() => void turn(onSince === null)}
       >
         {' '}
-        {/* prettier-ignore */}
         {onSince === null ? 'Power is on' : 'Power off'}
       </Button>
       {fault && <span role="alert">{fault}</span>}

@@ -42,7 +42,7 @@ const ROWS: readonly (readonly [string, Value])[] = [
   ['Load on the supply', ({ reading }) => [reading.supply.load, 'share']],
   ['Lost in the leads', ({ reading }) => [reading.idle?.leadWatts, 'watts']],
   ['Warm after', ({ reading }) => [reading.time?.warmUpS, 'time']],
-]; // prettier-ignore
+];
 
 /** Two to four rigs side by side, with the same thing on the same line; what differs stands out. */
 export function SideBySide({ laid }: { laid: readonly Laid[] }) {

@@ -24,7 +24,12 @@ const set = (deadline = 1000) => {
   FakePort.made = [];
   const answers: number[] = [];
   const late: number[] = [];
-  const latest = new Latest<Q, Q>(() => new FakePort(), (a) => answers.push(a.id), (q) => late.push(q.id), deadline); // prettier-ignore
+  const latest = new Latest<Q, Q>(
+    () => new FakePort(),
+    (a) => answers.push(a.id),
+    (q) => late.push(q.id),
+    deadline,
+  );
   return { latest, answers, late };
 };
 

@@ -24,11 +24,12 @@ self.onmessage = (event: MessageEvent<MatchRequest>) => {
       profile = q.profile;
       run(q);
     } else if (judged && q.ask === 'rank') rank(judged, q);
-    else if (judged && q.ask === 'refused') tell({ tell: 'refused', code: q.code, rows: rows(judged, q.code, q.count) });
+    else if (judged && q.ask === 'refused')
+      tell({ tell: 'refused', code: q.code, rows: rows(judged, q.code, q.count) });
   } catch (e) {
     tell({ tell: 'fault', fault: String(e) });
   }
-}; // prettier-ignore
+};
 
 function run(q: Extract<MatchRequest, { ask: 'run' }>): void {
   const start = performance.now();

@@ -150,7 +150,15 @@ describe('a logged cut', () => {
     expect(loggedCutSchema.safeParse({ ...base, limit: true, depthMm: 50, seconds: 9 }).success).toBe(true);
   });
   it('marks go deeper and later', () => {
-    expect(loggedCutSchema.safeParse({ ...base, marks: [{ mm: 50, s: 3 }, { mm: 25, s: 7 }] }).success).toBe(false); // prettier-ignore
+    expect(
+      loggedCutSchema.safeParse({
+        ...base,
+        marks: [
+          { mm: 50, s: 3 },
+          { mm: 25, s: 7 },
+        ],
+      }).success,
+    ).toBe(false);
   });
   it('wants a real moment', () =>
     expect(loggedCutSchema.safeParse({ ...base, at: 'yesterday' }).success).toBe(false));

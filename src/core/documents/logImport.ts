@@ -11,7 +11,10 @@ export const DAY_ORDERS = ['year-month-day', 'day-month-year', 'month-day-year']
 export type DayOrder = (typeof DAY_ORDERS)[number];
 
 /** A mapped column: its name there, and the unit of its numbers where they have one. */
-const columnSchema = z.strictObject({ column: z.string().min(1).max(200), unit: z.string().max(20).nullable().default(null) }); // prettier-ignore
+const columnSchema = z.strictObject({
+  column: z.string().min(1).max(200),
+  unit: z.string().max(20).nullable().default(null),
+});
 /** How a spreadsheet's columns become cuts. A width that is in no column is the rig's own. */
 export const mappingSchema = z.strictObject({
   columns: z.partialRecord(z.enum(MAPPED), columnSchema),

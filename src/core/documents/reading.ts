@@ -102,10 +102,30 @@ export const readingSchema = z.strictObject({
   format: z.literal('upwind-rod/reading'),
   version: z.literal(1),
   cold: group('wireOhm'),
-  idle: group('amps', 'peakAmps', 'supplyVolts', 'wireVolts', 'wireOhm', 'wireWatts', 'wattsPerM', 'wireC', 'leadWatts').nullable(),
+  idle: group(
+    'amps',
+    'peakAmps',
+    'supplyVolts',
+    'wireVolts',
+    'wireOhm',
+    'wireWatts',
+    'wattsPerM',
+    'wireC',
+    'leadWatts',
+  ).nullable(),
   cutting: group(
-    'amps', 'wireVolts', 'wattsPerM', 'airC', 'foamC', 'kerfMm', 'fastestFeedMmS', 'slowestFeedMmS',
-    'reserve', 'dragNPerM', 'lagMm', 'cornerWaitS',
+    'amps',
+    'wireVolts',
+    'wattsPerM',
+    'airC',
+    'foamC',
+    'kerfMm',
+    'fastestFeedMmS',
+    'slowestFeedMmS',
+    'reserve',
+    'dragNPerM',
+    'lagMm',
+    'cornerWaitS',
   ).nullable(),
   supply: z.strictObject({ load: n, leastOhm: n, holds: z.boolean().nullable() }),
   time: group('warmUpS', 'coolDownS', 'resettleS', 'settleMm').nullable(),
@@ -119,7 +139,7 @@ export const readingSchema = z.strictObject({
     })
     .nullable(),
   findings: z.array(findingSchema),
-}); // prettier-ignore
+});
 export type Reading = z.infer<typeof readingSchema>;
 /** A reading before its texts are written: screens say it in the reader's units, documents in metric ones. */
 export type ReadingFigures = Omit<Reading, 'findings'> & { readonly findings: readonly FindingFigures[] };

@@ -26,10 +26,13 @@ describe('the report of heat along and over time', () => {
   });
 
   it('a shut-off supply has no heat to show', () => {
-    const off = testRig({ supply: { kind: 'brick', volts: 15, maxAmps: 1 }, control: { kind: 'none', setting: null } });
+    const off = testRig({
+      supply: { kind: 'brick', volts: 15, maxAmps: 1 },
+      control: { kind: 'none', setting: null },
+    });
     expect(evaluate(off).off).toBe(true);
     expect(alongReport(off, null)).toMatchObject({ idle: null, cutting: null, warming: [], advised: null });
-  }); // prettier-ignore
+  });
 
   it('advises in words with the rig’s own numbers', () => {
     const words = holdWords(report.advised!, 'stainless', METRIC_SAY);

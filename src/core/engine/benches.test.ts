@@ -69,7 +69,11 @@ function bench(seed: number, way: 'telling' | 'by turns'): Run {
     // What this bench's feeds carry: its foam, and the model's error that all its feeds share.
     const fastest = w.fastest * Math.exp(-theta + shared);
     const slowest = w.slowest * Math.exp(psi - theta + shared);
-    const common = { at: new Date(Date.UTC(2026, 4, n)).toISOString(), setting: next.setting, widthMm: rig.foam.widthMm };
+    const common = {
+      at: new Date(Date.UTC(2026, 4, n)).toISOString(),
+      setting: next.setting,
+      widthMm: rig.foam.widthMm,
+    };
     if (next.kind === 'limit') {
       const feedMmS = fastest * Math.exp(FEED_SD * normal());
       cuts.push(loggedCutSchema.parse({ ...common, feedMmS, limit: true }));
@@ -78,7 +82,13 @@ function bench(seed: number, way: 'telling' | 'by turns'): Run {
       const cold = normalCdf(Math.log(feedMmS / fastest) / GRADE_SD);
       const hot = normalCdf(Math.log(slowest / feedMmS) / GRADE_SD);
       const u = even() * Math.max(1, cold + hot);
-      cuts.push(loggedCutSchema.parse({ ...common, feedMmS, grade: u < cold ? 'too-cold' : u < cold + hot ? 'too-hot' : 'good' }));
+      cuts.push(
+        loggedCutSchema.parse({
+          ...common,
+          feedMmS,
+          grade: u < cold ? 'too-cold' : u < cold + hot ? 'too-hot' : 'good',
+        }),
+      );
     }
     t = tuningOf(cuts.map((cut) => ({ rig, cut })));
     at[n] = { error: -t.logMean - -theta, sd: t.shownSd };
@@ -90,7 +100,7 @@ function bench(seed: number, way: 'telling' | 'by turns'): Run {
     }
   }
   return { at, inWindow };
-} // prettier-ignore
+}
 
 describe.each(['telling', 'by turns'] as const)(
   'two hundred simulated benches, tuned by the program’s own advice: %s',
@@ -98,12 +108,15 @@ describe.each(['telling', 'by turns'] as const)(
     const runs = Array.from({ length: 200 }, (_, i) => bench(i + 1, way));
     const share = (of: (r: Run) => boolean) => runs.filter(of).length / runs.length;
 
-    it.each([1, 3, 5, 10].filter((n) => n <= lastOf(way)))('after %d cuts the true max feed lies within ±1σ as often as that claims, and within ±2σ', (n) => {
-    const within = (k: number) => share((r) => Math.abs(r.at[n]!.error) <= k * r.at[n]!.sd);
-    expect(within(1), `±1σ ${within(1)}`).toBeGreaterThanOrEqual(0.6);
-    expect(within(1), `±1σ ${within(1)}`).toBeLessThanOrEqual(0.76);
-    expect(within(2), `±2σ ${within(2)}`).toBeGreaterThanOrEqual(0.92);
-  }); // prettier-ignore
+    it.each([1, 3, 5, 10].filter((n) => n <= lastOf(way)))(
+      'after %d cuts the true max feed lies within ±1σ as often as that claims, and within ±2σ',
+      (n) => {
+        const within = (k: number) => share((r) => Math.abs(r.at[n]!.error) <= k * r.at[n]!.sd);
+        expect(within(1), `±1σ ${within(1)}`).toBeGreaterThanOrEqual(0.6);
+        expect(within(1), `±1σ ${within(1)}`).toBeLessThanOrEqual(0.76);
+        expect(within(2), `±2σ ${within(2)}`).toBeGreaterThanOrEqual(0.92);
+      },
+    );
 
     it('the median error after five cuts is under 8 %', () => {
       const errors = runs.map((r) => Math.abs(Math.expm1(r.at[5]!.error))).sort((a, b) => a - b);

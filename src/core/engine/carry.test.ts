@@ -18,8 +18,14 @@ const rig = testRig({
 const fastest = solve(rig).cutting!.fastestFeedMmS!;
 const limit = (k: number, day: number, on = rig) => ({
   rig: on,
-  cut: loggedCutSchema.parse({ at: `2026-05-${String(day).padStart(2, '0')}T10:00:00Z`, setting: on.control.setting, widthMm: 640, feedMmS: k * fastest, limit: true }),
-}); // prettier-ignore
+  cut: loggedCutSchema.parse({
+    at: `2026-05-${String(day).padStart(2, '0')}T10:00:00Z`,
+    setting: on.control.setting,
+    widthMm: 640,
+    feedMmS: k * fastest,
+    limit: true,
+  }),
+});
 const cuts = [0.85, 0.9, 0.87].map((k, i) => limit(k, i + 1));
 const tuning = tuningOf(cuts);
 
@@ -70,7 +76,16 @@ describe('what drifted', () => {
     expect(driftOf(rig, cuts, null, now + 100 * 86_400_000)).toEqual([{ code: 'old', share: null, days: 117 }]);
   });
   it('an emptier battery; a wire of other ohms', () => {
-    const on = (charge: number) => testRig({ supply: { kind: 'battery', volts: 12, maxAmps: 30, battery: { chemistry: 'lead-acid', cells: 6, ampHours: 40, charge } }, wire: { alloy: 'nicr-80', diameterMm: 0.511, lengthMm: 600 } }); // prettier-ignore
+    const on = (charge: number) =>
+      testRig({
+        supply: {
+          kind: 'battery',
+          volts: 12,
+          maxAmps: 30,
+          battery: { chemistry: 'lead-acid', cells: 6, ampHours: 40, charge },
+        },
+        wire: { alloy: 'nicr-80', diameterMm: 0.511, lengthMm: 600 },
+      });
     const full = [1, 2].map((d) => limit(0.9, d, on(1)));
     const [d] = driftOf(on(0.1), full, null, now);
     expect(d!.code).toBe('battery');

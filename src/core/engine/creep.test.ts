@@ -56,7 +56,13 @@ describe('a spring on the bench', () => {
   it('two give the pull at which it opens too', () => {
     // F = 8 + 1500·x: 2 kg at 7.74 mm, 4 kg at 20.82 mm.
     const length = (kg: number) => 0.062 + (kg * 9.80665 - 8) / 1500;
-    const s = springFound({ free: 0.062, loads: [{ mass: 4, length: length(4) }, { mass: 2, length: length(2) }] })!; // prettier-ignore
+    const s = springFound({
+      free: 0.062,
+      loads: [
+        { mass: 4, length: length(4) },
+        { mass: 2, length: length(2) },
+      ],
+    })!;
     expect(s.rate).toBeCloseTo(1500, 6);
     expect(s.initial).toBeCloseTo(8, 6);
     expect(springPullAt(s, 0.062, springLengthAt(s, 0.062, 50))).toBeCloseTo(50, 9);
@@ -65,6 +71,14 @@ describe('a spring on the bench', () => {
   it('what does not grow with its weight is no spring', () => {
     expect(springFound({ free: 0.062, loads: [] })).toBeNull();
     expect(springFound({ free: 0.062, loads: [{ mass: 2, length: 0.06 }] })).toBeNull();
-    expect(springFound({ free: 0.062, loads: [{ mass: 2, length: 0.08 }, { mass: 4, length: 0.08 }] })).toBeNull(); // prettier-ignore
+    expect(
+      springFound({
+        free: 0.062,
+        loads: [
+          { mass: 2, length: 0.08 },
+          { mass: 4, length: 0.08 },
+        ],
+      }),
+    ).toBeNull();
   });
 });

@@ -52,7 +52,10 @@ describe('how each cut moved the estimate', () => {
     expect(run([empty])[0]).toMatchObject({ counts: false, moved: 0 });
   });
   it('of very many the last sixty', () => {
-    const many = Array.from({ length: 70 }, (_, i) => ({ ...limit(0.9 * fastest, 1), at: new Date(1e12 + i * 1e6).toISOString() })); // prettier-ignore
+    const many = Array.from({ length: 70 }, (_, i) => ({
+      ...limit(0.9 * fastest, 1),
+      at: new Date(1e12 + i * 1e6).toISOString(),
+    }));
     const way = run(many);
     expect(way).toHaveLength(ESTIMATES);
     expect(way[0]!.cut).toBe(10);

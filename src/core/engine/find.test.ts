@@ -23,11 +23,16 @@ describe('Find setting', () => {
     expect(Math.abs(after(steel, what).reserve! - 0.5)).toBeLessThan(0.02);
   });
 
-  it.each(['volts', 'amps', 'pwm', 'phase', 'scale', 'buck', 'hold-ohm'] as const)('a dial of %s is found', (kind) => {
-    const setting = { volts: 16, amps: 3, pwm: 0.3, phase: 90, scale: 0.5, buck: 12, 'hold-ohm': 4 }[kind];
-    const supply = { kind: 'bench', volts: 30, maxAmps: 30 } as const;
-    expect(Math.abs(after({ ...steel, supply, control: { kind, setting } }, 'setting').reserve! - 0.5)).toBeLessThan(0.02);
-  }); // prettier-ignore
+  it.each(['volts', 'amps', 'pwm', 'phase', 'scale', 'buck', 'hold-ohm'] as const)(
+    'a dial of %s is found',
+    (kind) => {
+      const setting = { volts: 16, amps: 3, pwm: 0.3, phase: 90, scale: 0.5, buck: 12, 'hold-ohm': 4 }[kind];
+      const supply = { kind: 'bench', volts: 30, maxAmps: 30 } as const;
+      expect(
+        Math.abs(after({ ...steel, supply, control: { kind, setting } }, 'setting').reserve! - 0.5),
+      ).toBeLessThan(0.02);
+    },
+  );
 
   it('feed: as the reserve has it; reserve: as the feed leaves it', () => {
     expect(after({ ...steel, cut: { feedMmS: null } }, 'feed').reserve).toBeCloseTo(0.5, 1);
@@ -36,9 +41,12 @@ describe('Find setting', () => {
   });
 
   it('a clip is slid, not the wire cut', () => {
-    const found = findIt(testRig({ ...steel, control: { kind: 'clip', setting: 1320 }, supply: { volts: 13 } }), 'setting');
+    const found = findIt(
+      testRig({ ...steel, control: { kind: 'clip', setting: 1320 }, supply: { volts: 13 } }),
+      'setting',
+    );
     expect(found).toMatchObject({ ok: true, patch: { control: {} } });
-  }); // prettier-ignore
+  });
 
   it.each([
     ['setting', { ...steel, cut: { feedMmS: null } }, 'no-feed'],

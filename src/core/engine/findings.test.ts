@@ -227,14 +227,33 @@ describe('resistance held', () => {
   });
 
   it('an owner may accept the catalogue’s limits of a wire, with a reason that is shown; shock, fire, fume and overload never', () => {
-    const hot = { wire: { alloy: 'ss-304-hard' }, supply: { volts: 60, maxAmps: 30 }, control: { setting: 26 }, tension: { setN: 20 } } as const;
+    const hot = {
+      wire: { alloy: 'ss-304-hard' },
+      supply: { volts: 60, maxAmps: 30 },
+      control: { setting: 26 },
+      tension: { setN: 20 },
+    } as const;
     expect(solve(testRig(hot)).findings.find((f) => f.code === 'wire-too-hot')?.level).toBe('stop');
-    const own = readingOf(testRig({ ...hot, accepted: [{ code: 'wire-too-hot', reason: 'ran it all summer' }] } as never));
+    const own = readingOf(
+      testRig({ ...hot, accepted: [{ code: 'wire-too-hot', reason: 'ran it all summer' }] } as never),
+    );
     const told = own.findings.find((f) => f.code === 'wire-too-hot')!;
     expect(told.level).toBe('note');
     expect(told.text).toContain('ran it all summer');
-    for (const code of ['supply-overload', 'mains-direct', 'fume-limit', 'metal-frame-live', 'foam-refused', 'lead-overheats'])
-      expect(rigSchema.safeParse({ ...testRig(), accepted: [{ code, reason: 'no matter' }] }).success, code).toBe(false);
-    expect(rigSchema.safeParse({ ...testRig(), accepted: [{ code: 'wire-too-hot', reason: ' ' }] }).success).toBe(false);
-  }); // prettier-ignore
+    for (const code of [
+      'supply-overload',
+      'mains-direct',
+      'fume-limit',
+      'metal-frame-live',
+      'foam-refused',
+      'lead-overheats',
+    ])
+      expect(
+        rigSchema.safeParse({ ...testRig(), accepted: [{ code, reason: 'no matter' }] }).success,
+        code,
+      ).toBe(false);
+    expect(
+      rigSchema.safeParse({ ...testRig(), accepted: [{ code: 'wire-too-hot', reason: ' ' }] }).success,
+    ).toBe(false);
+  });
 });

@@ -41,9 +41,14 @@ describe('what the first walk found', () => {
 
   it('a wire that hardly reaches the foam’s heat is not ready', () => {
     for (const setting of [10.5, 10.55, 10.6])
-      expect(codes(rigB({ control: { setting } })).some((c) => ['wire-too-cold', 'heat-marginal', 'cannot-start'].includes(c)), `${setting}`).toBe(true);
+      expect(
+        codes(rigB({ control: { setting } })).some((c) =>
+          ['wire-too-cold', 'heat-marginal', 'cannot-start'].includes(c),
+        ),
+        `${setting}`,
+      ).toBe(true);
     expect(codes(rigB({ control: { setting: 15 } }))).not.toContain('heat-marginal');
-  }); // prettier-ignore
+  });
 
   it('melt-back and fume are two edges: where the fume edge begins, melt-back goes on without a step', () => {
     const at = (setting: number) => windowOf(new OperatingPointSolver(setUp(rigB({ control: { setting } }))));
@@ -79,7 +84,8 @@ describe('what the first walk found', () => {
     for (const setting of [10, 14, 20, 26]) {
       const r = readingOf(rigB({ control: { setting } }));
       expect(r.findings.map((f) => f.code)).not.toContain('wire-overstressed');
-      for (const f of r.findings.filter((x) => x.code === 'wire-stress-high')) expect(f.text).toContain('Enter the tension');
+      for (const f of r.findings.filter((x) => x.code === 'wire-stress-high'))
+        expect(f.text).toContain('Enter the tension');
     }
-  }); // prettier-ignore
+  });
 });

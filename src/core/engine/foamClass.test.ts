@@ -3,14 +3,17 @@ import { densityOfStrength, densityOfType, strengthAt, TYPES } from './foamClass
 
 describe('a foam by its strength class', () => {
   it('types of ASTM C578 have their minimum density and strength (table of the standard, from memory)', () => {
-    const table = { eps: { I: [15, 69], II: [22, 104], IX: [29, 173] }, xps: { X: [21, 104], IV: [25, 173], VI: [29, 276], V: [48, 690] } } as const;
+    const table = {
+      eps: { I: [15, 69], II: [22, 104], IX: [29, 173] },
+      xps: { X: [21, 104], IV: [25, 173], VI: [29, 276], V: [48, 690] },
+    } as const;
     for (const foam of ['eps', 'xps'] as const)
       for (const [type, [density, kPa]] of Object.entries(table[foam])) {
         expect(densityOfType(foam, type)!.low).toBe(density);
         expect(strengthAt(foam, density)).toBeCloseTo(kPa, 6);
       }
     expect(densityOfType('xps', 'II')).toBeNull();
-  }); // prettier-ignore
+  });
   it('a strength in kPa gives the density that has it, and back', () => {
     for (const foam of ['eps', 'xps'] as const)
       for (const kPa of [110, 150, 200, 300, 400]) {

@@ -18,12 +18,31 @@ describe('what a foam is', () => {
   });
   it('each kind that can be told is reached', () => {
     const kinds = new Set(all.map((w) => w.kind));
-    for (const kind of ['eps', 'xps', 'epp', 'epe', 'eva', 'starch', 'pvc', 'pur', 'phenolic', 'paper-faced', 'unknown'] as const)
+    for (const kind of [
+      'eps',
+      'xps',
+      'epp',
+      'epe',
+      'eva',
+      'starch',
+      'pvc',
+      'pur',
+      'phenolic',
+      'paper-faced',
+      'unknown',
+    ] as const)
       expect(kinds, kind).toContain(kind);
-  }); // prettier-ignore
+  });
   it('what is dangerous is never talked round: powder, facing, a chlorine mark, a stiff board are refused', () => {
     for (const { a, kind } of all) {
-      const bad = a.mark === 'pvc' || a.mark === 'pu' || a.mark === 'phenolic' || a.faces === 'faced' || a.crumbs === 'powder' || a.crumbs === 'brittle' || a.bend === 'stiff'; // prettier-ignore
+      const bad =
+        a.mark === 'pvc' ||
+        a.mark === 'pu' ||
+        a.mark === 'phenolic' ||
+        a.faces === 'faced' ||
+        a.crumbs === 'powder' ||
+        a.crumbs === 'brittle' ||
+        a.bend === 'stiff';
       if (bad) expect(FOAMS[kind].verdict, JSON.stringify(a)).toBe('refuse');
     }
   });

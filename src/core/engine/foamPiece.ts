@@ -2,8 +2,8 @@ import type { FoamPiece, FoamSample } from '../documents/foamPiece';
 
 /** Density of a sample, kg/m³: its mass over all its sheets' room. */
 export function sampleDensity(s: FoamSample): number {
-  return (s.grams / 1000) / ((s.lengthMm / 1000) * (s.widthMm / 1000) * (s.stackMm / 1000));
-} // prettier-ignore
+  return s.grams / 1000 / ((s.lengthMm / 1000) * (s.widthMm / 1000) * (s.stackMm / 1000));
+}
 
 /** Thickness of one sheet of a stack, mm. */
 export const sheetThickness = (s: FoamSample): number => s.stackMm / s.sheets;

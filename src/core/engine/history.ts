@@ -57,14 +57,22 @@ export function historyOf(e: Evaluation, hold: Hold): History | null {
   const share = s.width / s.length;
   const y = Float64Array.of(s.room.airC, s.room.airC);
   const work = stepBuffers(2);
-  const out = { t: [] as number[], airC: [] as number[], foamC: [] as number[], slotMm: [] as number[], amps: [] as number[] }; // prettier-ignore
+  const out = {
+    t: [] as number[],
+    airC: [] as number[],
+    foamC: [] as number[],
+    slotMm: [] as number[],
+    amps: [] as number[],
+  };
   const every = Math.max(1, Math.floor(steps / KEPT));
   const ohmOf = (v: Float64Array) =>
     (ohmPerMetre(s, v[0]!) * (1 - share) + ohmPerMetre(s, v[1]!) * share) * s.length;
   const rates = (cutting: boolean) => (_: number, v: Float64Array, dv: Float64Array) => {
     const amps = control.amps(ohmOf(v));
     const square = amps * amps;
-    const foam = cutting ? Math.max(inFoam(v[1]!), v[1]! > cut.foamC && cut.capped ? lossToAir(s.still, v[1]!) : 0) : lossToAir(s.room, v[1]!); // prettier-ignore
+    const foam = cutting
+      ? Math.max(inFoam(v[1]!), v[1]! > cut.foamC && cut.capped ? lossToAir(s.still, v[1]!) : 0)
+      : lossToAir(s.room, v[1]!);
     dv[0] = (square * ohmPerMetre(s, v[0]!) - lossToAir(s.room, v[0]!)) / capacity;
     dv[1] = (square * ohmPerMetre(s, v[1]!) - foam) / capacity;
   };

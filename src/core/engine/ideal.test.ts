@@ -40,8 +40,10 @@ describe('what a cut takes', () => {
   });
 
   it('is nothing for a foam that is never cut hot', () => {
-    expect(idealGauges(testRig({ cut: { feedMmS: 3 }, foam: { kind: 'pvc', densityKgM3: 60 } }), 'nicr-80', 1000)).toEqual([]);
-  }); // prettier-ignore
+    expect(
+      idealGauges(testRig({ cut: { feedMmS: 3 }, foam: { kind: 'pvc', densityKgM3: 60 } }), 'nicr-80', 1000),
+    ).toEqual([]);
+  });
 });
 
 describe('the ends of a dial', () => {

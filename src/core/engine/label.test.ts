@@ -23,12 +23,20 @@ describe('what a label means', () => {
   it('without a limit nothing can be said; a transformer has its VA', () => {
     const unknown = supplySchema.parse({ kind: 'charger', volts: 12, maxAmps: null });
     expect(readClaim(unknown, { says: 'at-least', ohm: 2 })).toMatchObject({ verdict: 'unknown', right: null });
-    const transformer = supplySchema.parse({ kind: 'transformer', volts: 24, maxAmps: null, ratedVA: 80, current: 'ac' });
+    const transformer = supplySchema.parse({
+      kind: 'transformer',
+      volts: 24,
+      maxAmps: null,
+      ratedVA: 80,
+      current: 'ac',
+    });
     expect(leastOhmOf(transformer)).toBeCloseTo(24 / (80 / 30), 9);
-  }); // prettier-ignore
+  });
   it('is the very limit that a rig is held against', () => {
-    expect(solve(testRig({ supply: { kind: 'brick', volts: 15, maxAmps: 5 } })).supply.leastOhm).toBe(leastOhmOf(brick));
-  }); // prettier-ignore
+    expect(solve(testRig({ supply: { kind: 'brick', volts: 15, maxAmps: 5 } })).supply.leastOhm).toBe(
+      leastOhmOf(brick),
+    );
+  });
   it('a computer supply gives no more than 240 VA an output', () => {
     expect(railAmps(12, 35)).toBe(20);
     expect(railAmps(5, 20)).toBe(20);

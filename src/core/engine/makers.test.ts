@@ -40,8 +40,16 @@ function maker(seed: number) {
     supply: { ...rig.supply, volts: rig.supply.volts * (1 + 0.05 * d.normal()) },
     foam: { ...rig.foam, densityKgM3: rig.foam.densityKgM3 * (1 + 0.1 * d.normal()), tuning: Math.exp(theta) },
   });
-  return { d, rig, true_, shared, volts: true_.supply.volts / rig.supply.volts, eyeCold: 0.15 * d.normal(), eyeHot: 0.35 * d.normal() };
-} // prettier-ignore
+  return {
+    d,
+    rig,
+    true_,
+    shared,
+    volts: true_.supply.volts / rig.supply.volts,
+    eyeCold: 0.15 * d.normal(),
+    eyeHot: 0.35 * d.normal(),
+  };
+}
 
 /** The true window at a setting, m/s: the dial's own scale is out by as much as the supply. */
 function windowAt({ true_, volts, shared }: ReturnType<typeof maker>, setting: number | null) {
@@ -67,18 +75,28 @@ function run(seed: number) {
     }
     const { setting } = next;
     const feed = next.feedMmS;
-    if (stopOf(evaluate(tuned({ ...rig, control: { ...rig.control, setting } }, t)))) against.push(`${n}: on a stopped rig`);
+    if (stopOf(evaluate(tuned({ ...rig, control: { ...rig.control, setting } }, t))))
+      against.push(`${n}: on a stopped rig`);
     const last = cuts[cuts.length - 1];
     const hotter = (x: number) => (rig.control.kind === 'clip' ? setting! < x : setting! > x);
     if (last?.grade === 'too-hot') {
-      if (setting !== null && !hotter(last.setting! * 0.9999) && last.setting === setting && feed <= last.feedMmS!) against.push(`${n}: slower at that heat`);
-      if (setting !== null && hotter(last.setting!) && feed <= last.feedMmS!) against.push(`${n}: hotter at that feed`);
+      if (
+        setting !== null &&
+        !hotter(last.setting! * 0.9999) &&
+        last.setting === setting &&
+        feed <= last.feedMmS!
+      )
+        against.push(`${n}: slower at that heat`);
+      if (setting !== null && hotter(last.setting!) && feed <= last.feedMmS!)
+        against.push(`${n}: hotter at that feed`);
     }
     if (last?.grade === 'too-cold') {
       if (last.setting === setting && feed >= last.feedMmS!) against.push(`${n}: faster at that heat`);
-      if (setting !== null && !hotter(last.setting!) && last.setting !== setting && feed >= last.feedMmS!) against.push(`${n}: cooler at that feed`);
+      if (setting !== null && !hotter(last.setting!) && last.setting !== setting && feed >= last.feedMmS!)
+        against.push(`${n}: cooler at that feed`);
     }
-    if (last?.grade === 'good' && (last.setting !== setting || last.feedMmS !== feed)) against.push(`${n}: not the good cut`);
+    if (last?.grade === 'good' && (last.setting !== setting || last.feedMmS !== feed))
+      against.push(`${n}: not the good cut`);
     const repeated = cuts.some((c) => c.setting === setting && c.feedMmS === feed && c.grade !== 'good');
     if (repeated && last?.grade !== 'good') against.push(`${n}: the same pair again after a bad grade`);
     if (next.why !== 'hold' && next.why !== 'back') {
@@ -91,10 +109,18 @@ function run(seed: number) {
     if (goodAt === null && feed <= fast && feed >= slow) goodAt = n;
     const u = d.even() * Math.max(1, cold + hot);
     const grade = u < cold ? 'too-cold' : u < cold + hot ? 'too-hot' : 'good';
-    cuts.push(loggedCutSchema.parse({ at: new Date(Date.UTC(2026, 4, n)).toISOString(), setting, widthMm: rig.foam.widthMm, feedMmS: feed, grade }));
+    cuts.push(
+      loggedCutSchema.parse({
+        at: new Date(Date.UTC(2026, 4, n)).toISOString(),
+        setting,
+        widthMm: rig.foam.widthMm,
+        feedMmS: feed,
+        grade,
+      }),
+    );
   }
   return { against, goodAt };
-} // prettier-ignore
+}
 
 describe(`${MAKERS} makers with an eye, a label, a supply and a draught of their own follow the advice for ${CUTS} cuts`, () => {
   const runs = Array.from({ length: MAKERS }, (_, i) => run(i + 1));
@@ -147,12 +173,18 @@ function graded(seed: number, most: number, mixed: boolean) {
 }
 
 const LONG = !!process.env['LONG'];
-describe.each(LONG ? [false, true] : [false])('the shown range on such benches, timed cuts among them: %s', (mixed) => {
-  const most = LONG ? 40 : 14;
-  const runs = Array.from({ length: 200 }, (_, i) => graded(i + 1, most, mixed));
-  it.each([1, 3, 5, 14, 40].filter((n) => n <= most))('after %d cuts ±1σ holds the truth for 62 to 76 in a hundred', (n) => {
-    const within = runs.filter((r) => Math.abs(r[n]!.error) <= r[n]!.sd).length / runs.length;
-    expect(within, `${within}`).toBeGreaterThanOrEqual(0.62);
-    expect(within, `${within}`).toBeLessThanOrEqual(0.76);
-  });
-}); // prettier-ignore
+describe.each(LONG ? [false, true] : [false])(
+  'the shown range on such benches, timed cuts among them: %s',
+  (mixed) => {
+    const most = LONG ? 40 : 14;
+    const runs = Array.from({ length: 200 }, (_, i) => graded(i + 1, most, mixed));
+    it.each([1, 3, 5, 14, 40].filter((n) => n <= most))(
+      'after %d cuts ±1σ holds the truth for 62 to 76 in a hundred',
+      (n) => {
+        const within = runs.filter((r) => Math.abs(r[n]!.error) <= r[n]!.sd).length / runs.length;
+        expect(within, `${within}`).toBeGreaterThanOrEqual(0.62);
+        expect(within, `${within}`).toBeLessThanOrEqual(0.76);
+      },
+    );
+  },
+);

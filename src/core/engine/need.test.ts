@@ -63,23 +63,34 @@ describe('need', () => {
   );
 
   it('gives the kerf that solve gives for the rig it describes, and what is found against it', () => {
-    for (const [kind, start] of [['volts', 10], ['pwm', 0.5], ['amps', 2]] as const) {
-      const rig = testRig({ supply: { volts: 40, maxAmps: 30 }, cut: { feedMmS: 3 }, tension: { setN: 30 }, control: { kind, setting: start } });
+    for (const [kind, start] of [
+      ['volts', 10],
+      ['pwm', 0.5],
+      ['amps', 2],
+    ] as const) {
+      const rig = testRig({
+        supply: { volts: 40, maxAmps: 30 },
+        cut: { feedMmS: 3 },
+        tension: { setN: 30 },
+        control: { kind, setting: start },
+      });
       const n = need(rig, true);
       const r = solve({ ...rig, control: { ...rig.control, setting: n.setting } });
       expect(n.kerfMm).toBeCloseTo(r.cutting!.kerfMm!, 9);
       expect(n.foamC).toBeCloseTo(r.cutting!.foamC!, 9);
       expect(n.findings.map((f) => f.code)).toEqual(r.findings.map((f) => f.code));
     }
-  }); // prettier-ignore
+  });
 
   it('gives no setting to a rig that a finding stops', () => {
     const parts = { supply: { volts: 40, maxAmps: 30 }, cut: { feedMmS: 3 } } as const;
     const live = need(testRig({ ...parts, frame: { kind: 'bow', material: 'metal' } }), true);
     expect(live.setting).toBeNull();
     expect(live.findings[0]).toMatchObject({ code: 'metal-frame-live', level: 'stop' });
-    expect(need(testRig({ ...parts, foam: { kind: 'pur' } }), true).findings.map((f) => f.code)).toContain('foam-refused');
-  }); // prettier-ignore
+    expect(need(testRig({ ...parts, foam: { kind: 'pur' } }), true).findings.map((f) => f.code)).toContain(
+      'foam-refused',
+    );
+  });
 
   it('says null where no setting of the dial reaches it', () => {
     expect(need(testRig({ supply: { volts: 5, maxAmps: 5 }, cut: { feedMmS: 9 } }), true).setting).toBeNull();

@@ -20,7 +20,11 @@ describe('what changed since the last cut', () => {
   });
   it('setting, pull and width are three', () => {
     const now = { ...rig, tension: { ...rig.tension, setN: 55 } };
-    expect(changedSince(last, now, { setting: 10, widthMm: 99 }).map((a) => a.what)).toEqual(['width', 'setting', 'pull']); // prettier-ignore
+    expect(changedSince(last, now, { setting: 10, widthMm: 99 }).map((a) => a.what)).toEqual([
+      'width',
+      'setting',
+      'pull',
+    ]);
   });
   it('a pull that was not known is not compared; another control is one change, not its setting too', () => {
     const unknown = { ...last, rig: { ...rig, tension: { ...rig.tension, setN: null } } };

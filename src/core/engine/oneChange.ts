@@ -4,7 +4,19 @@ import type { Role } from '../units/profile';
 
 /** One thing that is set otherwise than at the last cut. `role` null: words, not numbers. */
 export interface Aspect {
-  readonly what: 'setting' | 'width' | 'foam' | 'density' | 'alloy' | 'gauge' | 'length' | 'supply' | 'control' | 'pull' | 'held' | 'leads'; // prettier-ignore
+  readonly what:
+    | 'setting'
+    | 'width'
+    | 'foam'
+    | 'density'
+    | 'alloy'
+    | 'gauge'
+    | 'length'
+    | 'supply'
+    | 'control'
+    | 'pull'
+    | 'held'
+    | 'leads';
   readonly from: number | string | null;
   readonly to: number | string | null;
   readonly role: Role | null;
@@ -17,7 +29,11 @@ const SAME = 0.005;
  * What of a rig and its setting is otherwise now than at the last cut. More than one, and the next cut cannot say which of them did
  * it. A pull that was never given (null) is not compared. Pure.
  */
-export function changedSince(last: { readonly rig: Rig; readonly cut: LoggedCut }, rig: Rig, now: { readonly setting: number | null; readonly widthMm: number }): Aspect[] {
+export function changedSince(
+  last: { readonly rig: Rig; readonly cut: LoggedCut },
+  rig: Rig,
+  now: { readonly setting: number | null; readonly widthMm: number },
+): Aspect[] {
   const was = last.rig;
   const out: Aspect[] = [];
   const number = (what: Aspect['what'], from: number | null, to: number | null, role: Role | null) => {
@@ -41,4 +57,4 @@ export function changedSince(last: { readonly rig: Rig; readonly cut: LoggedCut 
   number('pull', was.tension.setN, rig.tension.setN, 'force');
   number('leads', was.leads.areaMm2, rig.leads.areaMm2, 'area');
   return out;
-} // prettier-ignore
+}

@@ -45,10 +45,14 @@ describe('a wire over time', () => {
   it('amps held stay as they are; volts held push more into a cooled wire', () => {
     const amps = all.find((x) => x.hold === 'amps')!;
     expect(Math.max(...amps.amps) - Math.min(...amps.amps)).toBeLessThan(1e-9);
-    const cool = evaluate({ ...steel, foam: { ...steel.foam, densityKgM3: 38 }, cut: { ...steel.cut, feedMmS: 4 } });
+    const cool = evaluate({
+      ...steel,
+      foam: { ...steel.foam, densityKgM3: 38 },
+      cut: { ...steel.cut, feedMmS: 4 },
+    });
     const volts = historyOf(cool, 'volts')!;
     expect(volts.amps[volts.amps.length - 1]!).toBeGreaterThan(cool.idle.amps);
-  }); // prettier-ignore
+  });
 
   it('a cold rig has none', () => {
     expect(histories({ ...steel, control: { ...steel.control, setting: 1 } })).toEqual([]);
@@ -74,12 +78,17 @@ describe('what holds the heat', () => {
 
 describe('a battery through a session', () => {
   const rig = testRig({
-    supply: { kind: 'battery', volts: 12, maxAmps: 40, battery: { chemistry: 'lead-acid', cells: 6, ampHours: 40, charge: 1 } },
+    supply: {
+      kind: 'battery',
+      volts: 12,
+      maxAmps: 40,
+      battery: { chemistry: 'lead-acid', cells: 6, ampHours: 40, charge: 1 },
+    },
     control: { kind: 'none', setting: null },
     wire: { diameterMm: 0.51, lengthMm: 700 },
     foam: { widthMm: 400 },
     cut: { feedMmS: 6 },
-  }); // prettier-ignore
+  });
   it('lasts the minutes of the reading, falling all the way', () => {
     const s = sessionOf(rig)!;
     expect(s.minutes[s.minutes.length - 1]).toBeCloseTo(evaluate(rig).battery!.minutes!, 6);
@@ -99,14 +108,24 @@ describe('a dial without a meter', () => {
     testRig({ control: { kind: 'pwm', setting: 0.3, marks: marks as never } });
 
   it('turns marks into settings and back, straight between them', () => {
-    const curve = markCurve(dimmer([{ mark: 2, volts: 10 }, { mark: 8, volts: 20 }]))!; // prettier-ignore
+    const curve = markCurve(
+      dimmer([
+        { mark: 2, volts: 10 },
+        { mark: 8, volts: 20 },
+      ]),
+    )!;
     expect(settingOfMark(curve, 2)!).toBeCloseTo((10 / 60) ** 2, 2);
     const mid = settingOfMark(curve, 5)!;
     expect(markOf(curve, mid)).toBeCloseTo(5, 9);
   });
 
   it('refuses what lies outside the marks, and one mark gives no curve', () => {
-    const curve = markCurve(dimmer([{ mark: 2, amps: 1.5 }, { mark: 8, amps: 2.6 }]))!; // prettier-ignore
+    const curve = markCurve(
+      dimmer([
+        { mark: 2, amps: 1.5 },
+        { mark: 8, amps: 2.6 },
+      ]),
+    )!;
     expect(settingOfMark(curve, 9)).toBeNull();
     expect(markOf(curve, 0.9)).toBeNull();
     expect(markCurve(dimmer([{ mark: 2, amps: 1.5 }]))).toBeNull();
@@ -116,7 +135,13 @@ describe('a dial without a meter', () => {
   it('a reading that falls back is pooled with its neighbour', () => {
     expect(risingBy([1, 3, 2, 4])).toEqual([1, 2.5, 2.5, 4]);
     expect(risingBy([3, 2, 1])).toEqual([2, 2, 2]);
-    const curve = markCurve(dimmer([{ mark: 1, volts: 8 }, { mark: 2, volts: 12 }, { mark: 3, volts: 11 }]))!; // prettier-ignore
+    const curve = markCurve(
+      dimmer([
+        { mark: 1, volts: 8 },
+        { mark: 2, volts: 12 },
+        { mark: 3, volts: 11 },
+      ]),
+    )!;
     expect(curve.settings[2]).toBe(curve.settings[1]);
   });
 });

@@ -46,12 +46,15 @@ describe('from an empty page', () => {
           expect(e.cut, name).not.toBeNull();
           expect(e.feed! <= e.window.fastest!.feed && e.feed! >= e.window.slowest!, name).toBe(true);
           const bad = drafts(e).filter((d) => d.level === 'stop' || DEAD.includes(d.code));
-          expect(bad.map((d) => d.code), name).toEqual([]);
+          expect(
+            bad.map((d) => d.code),
+            name,
+          ).toEqual([]);
           expect(made.rig.from['wire.diameterMm']).toBe('assumed');
           expect(made.rig.from['foam.widthMm']).toBeUndefined();
         }
     expect(cuts).toBeGreaterThan(90);
-  }); // prettier-ignore
+  });
 
   it('what would cut, does', () => {
     for (const kind of SUPPLY_KINDS) {
@@ -71,7 +74,11 @@ describe('from an empty page', () => {
   });
 
   it('a stout wire goes before one that a hand snaps, and drawer wire before bought wire', () => {
-    const drawer: WireChoice[] = [0.1, 0.16, 0.32, 0.4].map((diameterMm) => ({ alloy: 'nicr-80', diameterMm, strands: 1 }));
+    const drawer: WireChoice[] = [0.1, 0.16, 0.32, 0.4].map((diameterMm) => ({
+      alloy: 'nicr-80',
+      diameterMm,
+      strands: 1,
+    }));
     for (const kind of ['bench', 'brick', 'battery'] as const) {
       const made = propose(wish('bow', kind), drawer);
       if (!made.ok || made.bought) continue;
@@ -80,7 +87,7 @@ describe('from an empty page', () => {
     }
     const only = propose(wish('bow', 'bench'), drawer.slice(0, 1));
     expect(only.ok && only.bought).toBe(false);
-  }); // prettier-ignore
+  });
 
   it('without a dial it says by how much the wire is lengthened to set the heat', () => {
     const made = propose(wish('bow', 'brick'), []);

@@ -106,7 +106,11 @@ describe('rigs of every sort', () => {
         expect(plan.fuse.wants, of).toBeLessThanOrEqual(plan.lead.carriesAmps);
         expect(plan.fuse.wants / plan.runningAmps!, of).toBeGreaterThanOrEqual(1.25 * (1 - 1e-9));
       }
-      expect(plan.stops, of).toEqual(drafts(e).filter((d) => d.level === 'stop').map((d) => d.code)); // prettier-ignore
+      expect(plan.stops, of).toEqual(
+        drafts(e)
+          .filter((d) => d.level === 'stop')
+          .map((d) => d.code),
+      );
       for (const line of wiringLines(plan, METRIC_SAY)) {
         expect(line.size.length, of).toBeGreaterThan(0);
         expect(`${line.part}${line.size}${line.mind}`, of).not.toMatch(/undefined|NaN|null/);

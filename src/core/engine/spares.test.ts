@@ -47,10 +47,12 @@ describe('fixes out of the drawer', () => {
       foam: { kind: 'xps', densityKgM3: 40, widthMm: 600 },
       tension: { setN: 20 },
     });
-    const worst = solve(brick).findings.find((f) => ['wire-too-cold', 'heat-marginal', 'cannot-start'].includes(f.code))!;
+    const worst = solve(brick).findings.find((f) =>
+      ['wire-too-cold', 'heat-marginal', 'cannot-start'].includes(f.code),
+    )!;
     expect(worst.fixes.length).toBeGreaterThan(0);
     const mm = (worst.fixes[0]!.patch as { wire: { lengthMm: number } }).wire.lengthMm;
     expect(mm).toBeLessThan(1300);
     expect(mm).toBeGreaterThan(630);
-  }); // prettier-ignore
+  });
 });

@@ -72,7 +72,10 @@ describe(`${COUNT} rigs such as makers build`, () => {
       expect(r.cutting?.lagMm ?? 0, name).toBeLessThanOrEqual(rig.foam.widthMm / 4 + 1e-6);
       const held = CUTTERS[rig.frame.kind].takeUp && rig.tension.setN !== null;
       if ((r.tension.use ?? 0) > 0.8 && held)
-        expect(r.findings.map((f) => f.code), name).toContain('wire-overstressed'); // prettier-ignore
+        expect(
+          r.findings.map((f) => f.code),
+          name,
+        ).toContain('wire-overstressed');
     }
   });
 
@@ -100,7 +103,14 @@ const MEASURES: Partial<Record<FindingCode, string>> = {
   'lead-overheats': 'amps',
 };
 
-function held(rig: Rig, e: Evaluation, finding: FindingFigures, all: readonly FindingFigures[], patch: Record<string, unknown>, worsens: readonly FindingCode[]) {
+function held(
+  rig: Rig,
+  e: Evaluation,
+  finding: FindingFigures,
+  all: readonly FindingFigures[],
+  patch: Record<string, unknown>,
+  worsens: readonly FindingCode[],
+) {
   const patched = rigSchema.parse(merge(rig, patch));
   const there = evaluate(patched);
   const after = drafts(there);
@@ -112,7 +122,12 @@ function held(rig: Rig, e: Evaluation, finding: FindingFigures, all: readonly Fi
     if (!was && RANK[d.level] === 1 && !worsens.includes(d.code)) problems.push(`brings ${d.code} in silence`);
     if (was && RANK[d.level] < RANK[was.level]) problems.push(`lifts ${d.code}`);
     const key = MEASURES[d.code];
-    if (was && key && d.level === 'stop' && (d.values[key] as number) > (was.values[key] as number) * (1 + 1e-9))
+    if (
+      was &&
+      key &&
+      d.level === 'stop' &&
+      (d.values[key] as number) > (was.values[key] as number) * (1 + 1e-9)
+    )
       problems.push(`worsens ${d.code}: ${was.values[key]} → ${d.values[key]}`);
     if (!was && (d.code === 'wire-too-cold' || d.code === 'cannot-start')) problems.push('too cold afterwards');
   }
@@ -120,10 +135,13 @@ function held(rig: Rig, e: Evaluation, finding: FindingFigures, all: readonly Fi
   if (mm > rig.wire.lengthMm && mm > Math.min(4000, 1.5 * Math.max(rig.wire.lengthMm, rig.foam.widthMm + 120)))
     problems.push(`${mm} mm of wire`);
   const feed = there.feed === null ? 0 : there.feed * 1000;
-  const heats = Object.keys(patch).some((g) => g === 'control' || g === 'wire' || g === 'cut' || g === 'supply');
-  if (handLed(rig) && heats && feed > Math.max(15, (e.feed ?? 0) * 1000) * (1 + 1e-9)) problems.push(`${feed} mm/s by hand`);
+  const heats = Object.keys(patch).some(
+    (g) => g === 'control' || g === 'wire' || g === 'cut' || g === 'supply',
+  );
+  if (handLed(rig) && heats && feed > Math.max(15, (e.feed ?? 0) * 1000) * (1 + 1e-9))
+    problems.push(`${feed} mm/s by hand`);
   return problems;
-} // prettier-ignore
+}
 
 describe('fixes', () => {
   it('each removes its finding, makes nothing worse, and is worth doing; the gentlest first, three at most', () => {
@@ -133,7 +151,10 @@ describe('fixes', () => {
         const kinds = f.fixes.map((x) => kindOfPatch(x.patch));
         expect(kinds, `${name} ${f.code}`).toEqual([...kinds].sort((a, b) => a - b));
         for (const fix of f.fixes)
-          expect(held(rig, evaluation, f, reading.findings, fix.patch, fix.worsens ?? []), `${name} ${f.code} ${JSON.stringify(fix.patch)}`).toEqual([]);
+          expect(
+            held(rig, evaluation, f, reading.findings, fix.patch, fix.worsens ?? []),
+            `${name} ${f.code} ${JSON.stringify(fix.patch)}`,
+          ).toEqual([]);
       }
-  }); // prettier-ignore
+  });
 });

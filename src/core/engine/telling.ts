@@ -72,7 +72,11 @@ function afterGrade(sd: number, c: number, h: number, slowSd: number): number {
     const cold = normalCdf((theta - c) / coldSd);
     const hot = normalCdf((h - theta) / hotSd);
     const good = Math.max(0, 1 - cold - hot);
-    for (const [key, q] of [['cold', cold], ['good', good], ['hot', hot]] as const) {
+    for (const [key, q] of [
+      ['cold', cold],
+      ['good', good],
+      ['hot', hot],
+    ] as const) {
       const w = p * q;
       sums[key][0]! += w;
       sums[key][1]! += w * theta;
@@ -87,4 +91,4 @@ function afterGrade(sd: number, c: number, h: number, slowSd: number): number {
     variance += w * (s / w - (m / w) ** 2);
   }
   return Math.sqrt(variance / all);
-} // prettier-ignore
+}

@@ -47,7 +47,15 @@ describe('the band of pulls that suit', () => {
 
   it('without one every way out that is offered gives one', () => {
     // Soft stainless near its heat, dense foam, fast: what does not lag is too much for it.
-    const e = bow({ kind: 'weight', setN: 20 }, { wire: { alloy: 'ti-2', diameterMm: 0.3, lengthMm: 1100 }, control: { setting: 17 }, foam: { kind: 'xps', densityKgM3: 45, widthMm: 900 }, cut: { feedMmS: null, reserve: 0.9, lagLimitMm: 0.5 } }); // prettier-ignore
+    const e = bow(
+      { kind: 'weight', setN: 20 },
+      {
+        wire: { alloy: 'ti-2', diameterMm: 0.3, lengthMm: 1100 },
+        control: { setting: 17 },
+        foam: { kind: 'xps', densityKgM3: 45, widthMm: 900 },
+        cut: { feedMmS: null, reserve: 0.9, lagLimitMm: 0.5 },
+      },
+    );
     expect(pullBand(e)!.open).toBe(false);
     const ways = waysOut(e);
     expect(ways.length).toBeGreaterThan(0);
@@ -55,7 +63,14 @@ describe('the band of pulls that suit', () => {
   });
 
   it('a supply that shut off has none', () => {
-    expect(pullBand(bow({ kind: 'spring' }, { supply: { kind: 'brick', volts: 15, maxAmps: 1 }, control: { kind: 'none', setting: null } }))).toBeNull(); // prettier-ignore
+    expect(
+      pullBand(
+        bow(
+          { kind: 'spring' },
+          { supply: { kind: 'brick', volts: 15, maxAmps: 1 }, control: { kind: 'none', setting: null } },
+        ),
+      ),
+    ).toBeNull();
   });
 });
 
@@ -97,7 +112,9 @@ describe('words of setting', () => {
   });
   it('rubber is called rubber, and set again after its first hour', () => {
     const e = bow({ kind: 'rubber', setN: 40 });
-    const all = procedure('stretch', e, null, METRIC_SAY).map((s) => `${s.act} ${s.reads ?? ''}`).join(' '); // prettier-ignore
+    const all = procedure('stretch', e, null, METRIC_SAY)
+      .map((s) => `${s.act} ${s.reads ?? ''}`)
+      .join(' ');
     expect(all).not.toContain('spring');
     expect(all).toMatch(/after an hour.*32\.0\sN and 36\.0\sN/);
   });
@@ -115,7 +132,8 @@ describe('words of setting', () => {
 
 describe('a spring that carries the current', () => {
   it('of 1 mm wire at 2.5 A stays cooler than one of 0.6 mm, and says from and to', () => {
-    const at = (wireMm: number) => springC(bow({ kind: 'spring', carriesCurrent: true, springs: { wireMm, coilMm: 8, turns: 20 } }))!; // prettier-ignore
+    const at = (wireMm: number) =>
+      springC(bow({ kind: 'spring', carriesCurrent: true, springs: { wireMm, coilMm: 8, turns: 20 } }))!;
     const [thin, thick] = [at(0.6), at(1)];
     expect(thin[0]).toBeGreaterThan(thick[0]);
     expect((thick[1] - 20) / (thick[0] - 20)).toBeCloseTo(2 / 1.5, 9);

@@ -70,8 +70,9 @@ describe('times of a rig', () => {
       [0.51, 17],
       [0.321, 20],
     ] as const) {
-      // prettier-ignore
-      const e = evaluate(testRig({ wire: { diameterMm }, control: { setting }, foam: { widthMm: 630 }, cut: { feedMmS: 5 } }));
+      const e = evaluate(
+        testRig({ wire: { diameterMm }, control: { setting }, foam: { widthMm: 630 }, cut: { feedMmS: 5 } }),
+      );
       expect(e.cut!.capped).toBe(false);
       const ratio = entryOverSteady(e.s, e.cut!);
       expect(ratio).toBeGreaterThan(1.15);

@@ -34,7 +34,19 @@ describe('what a cut says', () => {
       5,
       9,
     );
-    expect(steadyFeed({ rig, cut: limit({ depthMm: 50, seconds: 10, marks: [{ mm: 25, s: 3 }, { mm: 50, s: 8 }] }) })).toBeCloseTo(5, 9); // prettier-ignore
+    expect(
+      steadyFeed({
+        rig,
+        cut: limit({
+          depthMm: 50,
+          seconds: 10,
+          marks: [
+            { mm: 25, s: 3 },
+            { mm: 50, s: 8 },
+          ],
+        }),
+      }),
+    ).toBeCloseTo(5, 9);
   });
 
   it('metered amps replace the computed ones', () => {
@@ -101,9 +113,12 @@ describe('tuning and advice', () => {
 
   it('after a good cut the next is that cut’s own setting and feed, whatever the rig says', () => {
     const dial = testRig({ control: { setting: 15 } });
-    const cuts = [cut({ setting: 15, feedMmS: 4, grade: 'too-cold' }), cut({ setting: 19, feedMmS: 4, grade: 'good' })];
+    const cuts = [
+      cut({ setting: 15, feedMmS: 4, grade: 'too-cold' }),
+      cut({ setting: 19, feedMmS: 4, grade: 'good' }),
+    ];
     expect(tune({ rig: dial, cuts }).next).toMatchObject({ setting: 19, feedMmS: 4, why: 'hold' });
-  }); // prettier-ignore
+  });
 
   it('gives no setting to a rig that a finding stops; the finding stands in its place', () => {
     const graded = [cut({ feedMmS: 4, grade: 'too-cold' })];

@@ -3,7 +3,14 @@ import type { RigEvent } from '../documents/event';
 import { FORGOTTEN_MIN, idleMinutes, wireOn } from './wireOn';
 
 const hot = (at: string, until: string | null): RigEvent => ({ kind: 'hot', at, until, note: '' });
-const hang = (at: string): RigEvent => ({ kind: 'hang', at, alloy: 'nicr-80', diameterMm: 0.4, lengthMm: 900, note: '' }); // prettier-ignore
+const hang = (at: string): RigEvent => ({
+  kind: 'hang',
+  at,
+  alloy: 'nicr-80',
+  diameterMm: 0.4,
+  lengthMm: 900,
+  note: '',
+});
 const now = Date.parse('2026-05-10T12:00:00Z');
 
 describe('the wire that is on', () => {

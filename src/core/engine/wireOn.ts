@@ -16,7 +16,9 @@ export const NUDGE_MIN = 5;
 
 /** Hours and state of the wire that is on, from what was noted; hanging a new one starts its hours anew. `now` in ms. */
 export function wireOn(events: readonly RigEvent[], now: number): WireOn {
-  const hung = events.flatMap((e) => (e.kind === 'hang' ? [e.at] : [])).sort((a, b) => Date.parse(a) - Date.parse(b)); // prettier-ignore
+  const hung = events
+    .flatMap((e) => (e.kind === 'hang' ? [e.at] : []))
+    .sort((a, b) => Date.parse(a) - Date.parse(b));
   const hungAt = hung.at(-1) ?? null;
   const from = hungAt === null ? -Infinity : Date.parse(hungAt);
   let minutes = 0;

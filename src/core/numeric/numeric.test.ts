@@ -45,45 +45,62 @@ describe('normal integral', () => {
 
 describe('quadrature', () => {
   it('six points are exact to degree 11, twelve to 23', () => {
-    for (const [rule, degree] of [[gauss6, 11], [gauss12, 23]] as const)
+    for (const [rule, degree] of [
+      [gauss6, 11],
+      [gauss12, 23],
+    ] as const)
       for (let n = 0; n <= degree; n++) {
         const exact = (2 ** (n + 1) - (-1) ** (n + 1)) / (n + 1);
         expect(Math.abs(rule((x) => x ** n, -1, 2) / exact - 1), `degree ${n}`).toBeLessThan(1e-12);
       }
-  }); // prettier-ignore
+  });
 });
 
 describe('tables and splines', () => {
   it('a table is linear between its points, flat beyond, and must rise', () => {
     const c = curve([[0, 1], [10, 3], [20, 2]]); // prettier-ignore
     expect([-5, 0, 5, 10, 15, 20, 99].map((x) => interpolateLinear(c, x))).toEqual([1, 1, 2, 3, 2.5, 2, 2]);
-    expect(() => curve([[0, 1], [0, 2]])).toThrow(/not rising at 0/); // prettier-ignore
+    expect(() =>
+      curve([
+        [0, 1],
+        [0, 2],
+      ]),
+    ).toThrow(/not rising at 0/);
   });
 
   it('a natural spline goes through its points and keeps a straight line straight', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: -100, max: 100, noNaN: true }), { minLength: 3, maxLength: 30 }), (ys) => {
-        const s = evenSpline(2, 0.5, Float64Array.from(ys));
-        ys.forEach((y, i) => expect(splineAt(s, 2 + 0.5 * i)).toBeCloseTo(y, 8));
-      }),
+      fc.property(
+        fc.array(fc.double({ min: -100, max: 100, noNaN: true }), { minLength: 3, maxLength: 30 }),
+        (ys) => {
+          const s = evenSpline(2, 0.5, Float64Array.from(ys));
+          ys.forEach((y, i) => expect(splineAt(s, 2 + 0.5 * i)).toBeCloseTo(y, 8));
+        },
+      ),
     );
     const line = evenSpline(0, 1, Float64Array.from([1, 3, 5, 7, 9]));
     for (let x = 0; x <= 4; x += 0.1) expect(splineAt(line, x)).toBeCloseTo(1 + 2 * x, 10);
-  }); // prettier-ignore
+  });
 
   it('a tridiagonal system is solved: the answer put back gives the right side', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 1, maxLength: 40 }), (xs) => {
-        const n = xs.length;
-        const low = Float64Array.from(xs, (_, i) => (i ? -0.4 : 0));
-        const up = Float64Array.from(xs, (_, i) => (i < n - 1 ? 0.3 : 0));
-        const mid = Float64Array.from(xs, () => 2);
-        const rhs = Float64Array.from(xs, (x, i) => 2 * x + low[i]! * (xs[i - 1] ?? 0) + up[i]! * (xs[i + 1] ?? 0));
-        tridiagonal(low, mid, up, rhs);
-        xs.forEach((x, i) => expect(rhs[i]!).toBeCloseTo(x, 10));
-      }),
+      fc.property(
+        fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 1, maxLength: 40 }),
+        (xs) => {
+          const n = xs.length;
+          const low = Float64Array.from(xs, (_, i) => (i ? -0.4 : 0));
+          const up = Float64Array.from(xs, (_, i) => (i < n - 1 ? 0.3 : 0));
+          const mid = Float64Array.from(xs, () => 2);
+          const rhs = Float64Array.from(
+            xs,
+            (x, i) => 2 * x + low[i]! * (xs[i - 1] ?? 0) + up[i]! * (xs[i + 1] ?? 0),
+          );
+          tridiagonal(low, mid, up, rhs);
+          xs.forEach((x, i) => expect(rhs[i]!).toBeCloseTo(x, 10));
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 
   it('pooling gives values that do not fall, with the same sum, and leaves a rising list alone', () => {
     fc.assert(

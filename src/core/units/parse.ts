@@ -13,7 +13,10 @@ const AMOUNT = new RegExp(`^(${NUMBER})(?:\\s*/\\s*(\\d+)|\\s+(\\d+)\\s*/\\s*(\\
  * The value is in the document's unit. Empty text is refused, never taken for zero.
  */
 export function parseQuantity(typed: string, role: Role, profile: Profile): Parsed {
-  const clean = typed.trim().replace(/\u00a0|\u202f/g, ' ').replace(/−/g, '-'); // prettier-ignore
+  const clean = typed
+    .trim()
+    .replace(/\u00a0|\u202f/g, ' ')
+    .replace(/−/g, '-');
   if (clean === '') return no('a number is wanted');
   const feet = /^(.*?(?:'|′|ft|feet|foot))\s*-?\s*(\S.*)$/i.exec(clean);
   if (feet && ROLES[role] === 'length' && /\d/.test(feet[2]!)) {

@@ -33,7 +33,14 @@ function leaves(x: unknown, path = ''): string[] {
 const FULL = rigSchema.parse({
   ...testRig(),
   frame: { kind: 'bow', guided: true, arms: { wireArmMm: 300, tieArmMm: 300, barMm: 900, barI_mm4: 2000 } },
-  supply: { kind: 'battery', volts: 12, maxAmps: 10, isolated: true, ratedVA: 10, battery: { chemistry: 'lead-acid', cells: 6, ampHours: 7 } },
+  supply: {
+    kind: 'battery',
+    volts: 12,
+    maxAmps: 10,
+    isolated: true,
+    ratedVA: 10,
+    battery: { chemistry: 'lead-acid', cells: 6, ampHours: 7 },
+  },
   control: { kind: 'none', setting: null },
   tension: {
     kind: 'spring',
@@ -42,7 +49,7 @@ const FULL = rigSchema.parse({
     rubber: { areaMm2: 10, restMm: 50, stretch: 2 },
   },
   cut: { reserve: 0.5 },
-}); // prettier-ignore
+});
 
 describe('code words never show', () => {
   it.each(Object.entries(CODES))('the codes of %s have names', (path, codes) => {
@@ -63,12 +70,29 @@ describe('code words never show', () => {
   });
 
   it('what changed since the last cut is said in words', () => {
-    const last = { rig: testRig(), cut: loggedCutSchema.parse({ at: '2026-05-02T18:10:00Z', setting: 18, widthMm: 630, feedMmS: 3, grade: 'good' }) };
-    const rig = testRig({ wire: { alloy: 'fecral-145' }, supply: { kind: 'computer-supply' }, control: { kind: 'hold-ohm', setting: 5 }, tension: { kind: 'fixed' }, foam: { kind: 'pla-foam' } });
-    const said = changedSince(last, rig, { setting: 5, widthMm: 630 }).map((a) => aspectWords(a, 'hold-ohm', METRIC_SAY));
+    const last = {
+      rig: testRig(),
+      cut: loggedCutSchema.parse({
+        at: '2026-05-02T18:10:00Z',
+        setting: 18,
+        widthMm: 630,
+        feedMmS: 3,
+        grade: 'good',
+      }),
+    };
+    const rig = testRig({
+      wire: { alloy: 'fecral-145' },
+      supply: { kind: 'computer-supply' },
+      control: { kind: 'hold-ohm', setting: 5 },
+      tension: { kind: 'fixed' },
+      foam: { kind: 'pla-foam' },
+    });
+    const said = changedSince(last, rig, { setting: 5, widthMm: 630 }).map((a) =>
+      aspectWords(a, 'hold-ohm', METRIC_SAY),
+    );
     expect(said.length).toBeGreaterThan(3);
     for (const s of said) expect(s).not.toMatch(CODE);
-  }); // prettier-ignore
+  });
 
   it('a fault names its field', () => {
     expect(faultSentence({ path: 'wire.diameterMm', message: 'must be at most 5' })).toBe(

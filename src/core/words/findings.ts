@@ -11,7 +11,6 @@ type Teller = (v: Values, say: Say) => Words;
 
 const num = (v: Values, key: string) => v[key] as number | null;
 
-/* prettier-ignore */
 const TELLERS: Record<FindingCode, Teller> = {
   'supply-overload': (v, say) => ({
     head: 'Too much for this supply',
@@ -31,9 +30,10 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'supply-volts-short': (v, say) => ({
     head: 'Voltage too low',
-    text: v['setVolts'] !== null
-      ? `The dial asks for ${say(num(v, 'setVolts'), 'volts')}, the supply gives no more than ${say(num(v, 'volts'), 'volts')}.`
-      : `${say(num(v, 'setAmps'), 'amps')} are set, but ${say(num(v, 'volts'), 'volts')} push only ${say(num(v, 'amps'), 'amps')} through this wire.`,
+    text:
+      v['setVolts'] !== null
+        ? `The dial asks for ${say(num(v, 'setVolts'), 'volts')}, the supply gives no more than ${say(num(v, 'volts'), 'volts')}.`
+        : `${say(num(v, 'setAmps'), 'amps')} are set, but ${say(num(v, 'volts'), 'volts')} push only ${say(num(v, 'amps'), 'amps')} through this wire.`,
   }),
   'touch-voltage': (v, say) => ({
     head: 'Voltage that can kill on a bare wire',
@@ -45,9 +45,10 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'not-isolated': (v) => ({
     head: v['isolated'] === 'false' ? 'Supply not isolated' : 'Is the supply isolated?',
-    text: v['isolated'] === 'false'
-      ? 'The output is tied to the mains: touching the wire can kill. A variac does not isolate. Use an isolating transformer or supply.'
-      : 'Nobody knows whether the output is isolated from the mains. Have a competent person test it before the wire is touched.',
+    text:
+      v['isolated'] === 'false'
+        ? 'The output is tied to the mains: touching the wire can kill. A variac does not isolate. Use an isolating transformer or supply.'
+        : 'Nobody knows whether the output is isolated from the mains. Have a competent person test it before the wire is touched.',
   }),
   'foam-refused': (v) => ({ head: 'Do not cut this foam hot', text: String(v['reason']) }),
   'foam-caution': (v) => ({ head: 'Take care with this foam', text: String(v['reason']) }),
@@ -145,11 +146,12 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'no-switch': (v) => ({
     head: 'No switch in the loop',
-    text: v['led'] === 'motors'
-      ? 'Pulling a plug is too slow when something catches. One switch within reach takes the power off the wire and stops the motors.'
-      : v['led'] === 'hands' || v['led'] === 'push'
-        ? 'Pulling a plug takes a hand off the work. A foot or hold-to-run switch leaves both where they belong.'
-        : 'Pulling a plug is too slow when something catches. A foot or hold-to-run switch takes the power off at once.',
+    text:
+      v['led'] === 'motors'
+        ? 'Pulling a plug is too slow when something catches. One switch within reach takes the power off the wire and stops the motors.'
+        : v['led'] === 'hands' || v['led'] === 'push'
+          ? 'Pulling a plug takes a hand off the work. A foot or hold-to-run switch leaves both where they belong.'
+          : 'Pulling a plug is too slow when something catches. A foot or hold-to-run switch takes the power off at once.',
   }),
   'spring-in-circuit': (v, say) => ({
     head: 'The spring carries the current',
@@ -159,7 +161,10 @@ const TELLERS: Record<FindingCode, Teller> = {
     head: 'Nothing for the controller to hold by',
     text: `The resistance of ${String(v['alloy'])} rises only ${say(num(v, 'rise'), 'share')} over 100 K on its way: less than the leads and contacts wander. Holding ohms will not hold its heat; hold volts or amps, or hang stainless.`,
   }),
-  'battery-short': (v, say) => ({ head: 'The battery is soon flat', text: `It lasts about ${say(num(v, 'minutes'), 'count')} minutes at this setting.` }),
+  'battery-short': (v, say) => ({
+    head: 'The battery is soon flat',
+    text: `It lasts about ${say(num(v, 'minutes'), 'count')} minutes at this setting.`,
+  }),
   'battery-weak': (v, say) => ({
     head: 'The battery sags',
     text: `The wire has ${say(num(v, 'wireOhm'), 'ohms')}, the battery ${say(num(v, 'insideOhm'), 'ohms')} inside: keep the wire at three times that or more.`,
@@ -212,10 +217,14 @@ const TELLERS: Record<FindingCode, Teller> = {
   }),
   'outside-model': (v, say) =>
     v['part'] === 'temperature'
-      ? { head: 'Hotter than the strength table',
-          text: `${say(num(v, 'wireC'), 'temperature')} lies past ${say(num(v, 'lastC'), 'temperature')}, the last strength known of this alloy; that one is used, and the wire is weaker.` }
-      : { head: 'Density outside the table',
-          text: `${say(num(v, 'densityKgM3'), 'density')} lies outside ${say(num(v, 'lowKgM3'), 'density')} to ${say(num(v, 'highKgM3'), 'density')}; the strength of the nearest end of the table is used.` },
+      ? {
+          head: 'Hotter than the strength table',
+          text: `${say(num(v, 'wireC'), 'temperature')} lies past ${say(num(v, 'lastC'), 'temperature')}, the last strength known of this alloy; that one is used, and the wire is weaker.`,
+        }
+      : {
+          head: 'Density outside the table',
+          text: `${say(num(v, 'densityKgM3'), 'density')} lies outside ${say(num(v, 'lowKgM3'), 'density')} to ${say(num(v, 'highKgM3'), 'density')}; the strength of the nearest end of the table is used.`,
+        },
 };
 
 /** So far over a foam's fume limit, K, nothing excuses a cut. Ours. */

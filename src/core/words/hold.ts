@@ -21,11 +21,11 @@ export function holdWords(a: Advised, alloy: string, say: Say): { head: string; 
   const share = (x: number) => say(Math.abs(x), 'share');
   const reasons: string[] = [];
   if (a.best === 'amps')
-    reasons.push('Held amps put the same heat into each metre, whatever the length, the leads and the battery do.');
-  if (a.best === 'volts')
-    reasons.push('A held voltage moves least here.');
-  if (a.best === 'ohms')
-    reasons.push('Held ohms keep the wire’s mean temperature when the supply sags.');
+    reasons.push(
+      'Held amps put the same heat into each metre, whatever the length, the leads and the battery do.',
+    );
+  if (a.best === 'volts') reasons.push('A held voltage moves least here.');
+  if (a.best === 'ohms') reasons.push('Held ohms keep the wire’s mean temperature when the supply sags.');
   reasons.push(
     `With volts held, a tenth off them moves the max feed by ${share(of('volts').drift.sag)}, a wire a tenth longer by ${share(of('volts').drift.longer)}.`,
   );
@@ -38,4 +38,4 @@ export function holdWords(a: Advised, alloy: string, say: Say): { head: string; 
       `Holding ohms can work: one per cent of them is ${a.kelvinAPercent.toFixed(1)} K of the wire’s mean, so the leads must be known to that. It holds the mean of air and foam together: foam half as wide moves it by ${share(of('ohms').drift.narrower)}.`,
     );
   return { head: `${WAY_NAMES[a.best]} suits this rig best.`, reasons };
-} // prettier-ignore
+}

@@ -23,8 +23,22 @@ export function lengthWantWords(wants: readonly LengthWant[], say: Say): string 
     return lengths.length === 0 ? '' : `At ${lengths.join(', ')} ${what}: ${would}.`;
   };
   return [
-    one('too-hot', 'most that there is gets too hot for that feed', 'longer wire, a thinner gauge, or a control that turns it down'),
-    one('too-cold', 'most that there is stays too cold for that feed', 'shorter wire, a supply of more volts, or a slower feed'),
-    one('overload', 'most of the wire asks more than the supplies give', 'longer wire, a thinner gauge, or a stronger supply'),
-  ].filter(Boolean).join(' '); // prettier-ignore
+    one(
+      'too-hot',
+      'most that there is gets too hot for that feed',
+      'longer wire, a thinner gauge, or a control that turns it down',
+    ),
+    one(
+      'too-cold',
+      'most that there is stays too cold for that feed',
+      'shorter wire, a supply of more volts, or a slower feed',
+    ),
+    one(
+      'overload',
+      'most of the wire asks more than the supplies give',
+      'longer wire, a thinner gauge, or a stronger supply',
+    ),
+  ]
+    .filter(Boolean)
+    .join(' ');
 }

@@ -37,7 +37,12 @@ export function cuttingLines(t: TemplatePlan, say: Say): string[] {
   ];
   if (b.layers > 1) lines.push(`Thicker than the board: part it along the chord line into ${b.layers} layers.`);
   if (b.stacked > 1) lines.push(`${b.stacked} cores go into one thickness of the board, one over the other.`);
-  if (b.lengths > 1) lines.push(`Longer than the wire cuts: ${b.lengths} lengths, each with a template in common with its neighbour.`);
-  lines.push('Square the ends first; never trust a bought edge. Centre lines on both faces and both ends. Raise the block so that bow and wire clear the bench.');
+  if (b.lengths > 1)
+    lines.push(
+      `Longer than the wire cuts: ${b.lengths} lengths, each with a template in common with its neighbour.`,
+    );
+  lines.push(
+    'Square the ends first; never trust a bought edge. Centre lines on both faces and both ends. Raise the block so that bow and wire clear the bench.',
+  );
   return lines;
-} // prettier-ignore
+}

@@ -62,7 +62,6 @@ const heat = (e: Evaluation, say: Say): Step => ({
 });
 const warmSeconds = (e: Evaluation) => timesOf(e)?.warmUp ?? 0;
 
-/* prettier-ignore */
 const TELLERS: Record<Way, Teller> = {
   stretch: (e, bench, say) => {
     const t = e.tension;
@@ -72,11 +71,15 @@ const TELLERS: Record<Way, Teller> = {
       SAFE,
       {
         act: `Measure the ${what} free, between the same two points you will measure later, and type it below.`,
-...(bench ? { reads: say(mm(bench.free), 'depth') } : {}),
+        ...(bench ? { reads: say(mm(bench.free), 'depth') } : {}),
       },
       {
         act: `Hang something of about ${mass(0.6 * test, say)} on it, weighed, and measure again; then about ${mass(test, say)}. Type both below: they give its rate.`,
-        ...(bench ? { reads: `${say(bench.spring.rate / 1000, 'stiffness')}, preload ${say(bench.spring.initial, 'force')}` } : {}),
+        ...(bench
+          ? {
+              reads: `${say(bench.spring.rate / 1000, 'stiffness')}, preload ${say(bench.spring.initial, 'force')}`,
+            }
+          : {}),
         ifNot: 'If it does not come back to its free length, it is overstretched: take another.',
       },
     ];
@@ -89,12 +92,31 @@ const TELLERS: Record<Way, Teller> = {
     const hot = longer(hotPull(e));
     return [
       ...learn,
-      { act: `Hang the wire and tighten it cold until the ${what} has this length.`, reads: `${cold}, for ${say(t.coldN, 'force')}`, ifNot: 'If the wire creeps on while you wait, it is yielding: slacken at once and look at its gauge.' },
+      {
+        act: `Hang the wire and tighten it cold until the ${what} has this length.`,
+        reads: `${cold}, for ${say(t.coldN, 'force')}`,
+        ifNot: 'If the wire creeps on while you wait, it is yielding: slacken at once and look at its gauge.',
+      },
       heat(e, say),
-      { act: `Measure the ${what} hot, by eye along a steel rule, hands off the wire.`, reads: `${hot}, for ${say(hotPull(e), 'force')}`, ifNot: 'Longer: the wire is cooler than thought. Shorter: it is hotter, or an anchor has slipped. Power off, then turn the screw.' },
-      { act: 'Power off. Measure once more cold, and log what you read.', reads: cold, ifNot: 'Shorter than at first: the wire took a set, or a knot slipped. Set it again.' },
+      {
+        act: `Measure the ${what} hot, by eye along a steel rule, hands off the wire.`,
+        reads: `${hot}, for ${say(hotPull(e), 'force')}`,
+        ifNot:
+          'Longer: the wire is cooler than thought. Shorter: it is hotter, or an anchor has slipped. Power off, then turn the screw.',
+      },
+      {
+        act: 'Power off. Measure once more cold, and log what you read.',
+        reads: cold,
+        ifNot: 'Shorter than at first: the wire took a set, or a knot slipped. Set it again.',
+      },
       ...(what === 'rubber'
-        ? [{ act: 'Rubber loses 10 to 20 % of its tension in the first hour. Come back after an hour, set it again, and log that.', reads: `between ${say(0.8 * t.coldN, 'force')} and ${say(0.9 * t.coldN, 'force')} if it was not touched`, ifNot: 'Less: the rubber is old or cracked. Take new rubber.' }]
+        ? [
+            {
+              act: 'Rubber loses 10 to 20 % of its tension in the first hour. Come back after an hour, set it again, and log that.',
+              reads: `between ${say(0.8 * t.coldN, 'force')} and ${say(0.9 * t.coldN, 'force')} if it was not touched`,
+              ifNot: 'Less: the rubber is old or cracked. Take new rubber.',
+            },
+          ]
         : []),
     ];
   },
@@ -102,7 +124,11 @@ const TELLERS: Record<Way, Teller> = {
     const { setN, guide } = e.tension.takeUp;
     const steps: Step[] = [
       SAFE,
-      { act: `Weigh ${mass(setN, say)} on kitchen scales and hang it by a cord from the wire’s end.`, reads: mass(setN, say), ifNot: 'More than a tenth off: the tension is out by as much.' },
+      {
+        act: `Weigh ${mass(setN, say)} on kitchen scales and hang it by a cord from the wire’s end.`,
+        reads: mass(setN, say),
+        ifNot: 'More than a tenth off: the tension is out by as much.',
+      },
       { act: 'Box the weight in or hang it low: it falls when the wire breaks. No foot beneath it.' },
     ];
     if (guide.friction * guide.wrap > 0)
@@ -123,30 +149,68 @@ const TELLERS: Record<Way, Teller> = {
     const kf = (e.s.rig.tension.frameNPerMm ?? 0) * 1000;
     return [
       SAFE,
-      { act: 'No wire on. Pull the tips of the arms together with a luggage scale until they have come 10 mm closer.', reads: kf > 0 ? say(kf * 0.01, 'force') : 'type the force below', ifNot: 'Another reading: type it below, and every number here follows it.' },
-      { act: 'Squeeze the tips closer by this much and hold them so with a cord.', reads: kf > 0 ? say(mm(setN / holder.rest), 'depth') : 'known once the frame is', ifNot: 'If a joint slips or a bar bows aside, stop: the frame is too weak for this tension.' },
-      { act: 'Hang the wire just taut between the tips, twist it off, then let the cord go slowly.', reads: `${say(e.tension.coldN, 'force')} in the wire` },
-      { act: 'Pluck it to make sure.', reads: say(e.tension.pluckHz, 'pitch'), ifNot: 'Lower: the twist slipped, or the frame has crept. Set it again.' },
+      {
+        act: 'No wire on. Pull the tips of the arms together with a luggage scale until they have come 10 mm closer.',
+        reads: kf > 0 ? say(kf * 0.01, 'force') : 'type the force below',
+        ifNot: 'Another reading: type it below, and every number here follows it.',
+      },
+      {
+        act: 'Squeeze the tips closer by this much and hold them so with a cord.',
+        reads: kf > 0 ? say(mm(setN / holder.rest), 'depth') : 'known once the frame is',
+        ifNot: 'If a joint slips or a bar bows aside, stop: the frame is too weak for this tension.',
+      },
+      {
+        act: 'Hang the wire just taut between the tips, twist it off, then let the cord go slowly.',
+        reads: `${say(e.tension.coldN, 'force')} in the wire`,
+      },
+      {
+        act: 'Pluck it to make sure.',
+        reads: say(e.tension.pluckHz, 'pitch'),
+        ifNot: 'Lower: the twist slipped, or the frame has crept. Set it again.',
+      },
       heat(e, say),
       { act: 'Unload the frame when you put it away: wood creeps under a standing tension.' },
     ];
   },
   pitch: (e, _, say) => [
     SAFE,
-    { act: 'Cold and with no foam on it, pluck the wire at its middle with a fingertip; nothing else may touch it.', reads: `${say(e.tension.pluckHz, 'pitch')}, for ${say(e.tension.coldN, 'force')}`, ifNot: 'Half or twice that is most likely an octave misheard, not a quarter or four times the tension.' },
-    { act: 'Tension follows the note squared: a tenth higher is a fifth more tension. Turn the screw a little, pluck, and so on.', ifNot: 'If the note no longer rises, stop: the wire is yielding.' },
+    {
+      act: 'Cold and with no foam on it, pluck the wire at its middle with a fingertip; nothing else may touch it.',
+      reads: `${say(e.tension.pluckHz, 'pitch')}, for ${say(e.tension.coldN, 'force')}`,
+      ifNot: 'Half or twice that is most likely an octave misheard, not a quarter or four times the tension.',
+    },
+    {
+      act: 'Tension follows the note squared: a tenth higher is a fifth more tension. Turn the screw a little, pluck, and so on.',
+      ifNot: 'If the note no longer rises, stop: the wire is yielding.',
+    },
     heat(e, say),
-    { act: 'Do not pluck a hot wire by hand. Power off, let it cool, pluck once more, and log it.', reads: say(e.tension.pluckHz, 'pitch'), ifNot: 'Lower than before the heat: the wire took a set or an end slipped. Set it again; after some heats it holds.' },
+    {
+      act: 'Do not pluck a hot wire by hand. Power off, let it cool, pluck once more, and log it.',
+      reads: say(e.tension.pluckHz, 'pitch'),
+      ifNot:
+        'Lower than before the heat: the wire took a set or an end slipped. Set it again; after some heats it holds.',
+    },
   ],
   note: (e, _, say) => {
     const { s } = e;
     const yieldPa = s.alloy.yieldFraction * tensileStrength(s.alloy, s.strand, s.room.airC);
     const top = yieldHz(yieldPa, s.alloy.density, s.rig.wire.lengthMm / 1000);
     return [
-      { act: 'This way goes to where the wire yields. Glasses, nobody in line, a tether; never on a nicked, kinked or old wire, and not on a spring near its own limit.' },
+      {
+        act: 'This way goes to where the wire yields. Glasses, nobody in line, a tether; never on a nicked, kinked or old wire, and not on a spring near its own limit.',
+      },
       SAFE,
-      { act: 'Tighten in small turns, plucking after each. The note rises, and then no longer does.', reads: `it stops near ${say(top, 'pitch')}`, ifNot: 'Far lower: another alloy, a knot that slips, or a frame that gives. Stop and look.' },
-      { act: 'Turn back at once until the note has fallen to this.', reads: `${say(e.tension.pluckHz, 'pitch')}, for ${say(e.tension.coldN, 'force')}`, ifNot: 'A wire that was held at its yield has grown thinner for good: throw it away if it necks anywhere.' },
+      {
+        act: 'Tighten in small turns, plucking after each. The note rises, and then no longer does.',
+        reads: `it stops near ${say(top, 'pitch')}`,
+        ifNot: 'Far lower: another alloy, a knot that slips, or a frame that gives. Stop and look.',
+      },
+      {
+        act: 'Turn back at once until the note has fallen to this.',
+        reads: `${say(e.tension.pluckHz, 'pitch')}, for ${say(e.tension.coldN, 'force')}`,
+        ifNot:
+          'A wire that was held at its yield has grown thinner for good: throw it away if it necks anywhere.',
+      },
       heat(e, say),
       { act: 'Cold again, pluck and log it.', reads: say(e.tension.pluckHz, 'pitch') },
     ];
@@ -165,17 +229,47 @@ export function endChecks(rig: Rig, say: Say): { id: string; text: string }[] {
   const gives = rig.tension.kind === 'spring' || rig.tension.kind === 'rubber';
   return [
     ...(metal
-      ? [{ id: 'open', text: 'Meter on ohms, wire hung, leads off: frame to wire reads open. Sleeves or plastic blocks at both anchors; a screw through them counts as metal.' }]
-      : [{ id: 'open', text: `The frame is of ${rig.frame.material}: no metal bolt, plate or tensioner joins both ends of the wire. Meter on ohms: nothing but the wire’s own between the anchors.` }]),
-    { id: 'whole', text: 'Clip to clip the meter reads the wire’s ohms, and stays still while the wire is moved: no loose strand, no bad clip.' },
-    { id: 'straight', text: 'A new wire is drawn straight once over a smooth round rod, thumb-thick. A kinked length is thrown away: it breaks there.' },
-    { id: 'bend', text: `No bend sharper than ${say(bend, 'slot')} radius, three times the wire: wind it round a smooth pin, not an edge.` },
-    { id: 'knot', text: 'The end goes round the pin twice and then round itself, six turns laid side by side: a twist that cannot unwind when the wire is hot and soft.' },
+      ? [
+          {
+            id: 'open',
+            text: 'Meter on ohms, wire hung, leads off: frame to wire reads open. Sleeves or plastic blocks at both anchors; a screw through them counts as metal.',
+          },
+        ]
+      : [
+          {
+            id: 'open',
+            text: `The frame is of ${rig.frame.material}: no metal bolt, plate or tensioner joins both ends of the wire. Meter on ohms: nothing but the wire’s own between the anchors.`,
+          },
+        ]),
+    {
+      id: 'whole',
+      text: 'Clip to clip the meter reads the wire’s ohms, and stays still while the wire is moved: no loose strand, no bad clip.',
+    },
+    {
+      id: 'straight',
+      text: 'A new wire is drawn straight once over a smooth round rod, thumb-thick. A kinked length is thrown away: it breaks there.',
+    },
+    {
+      id: 'bend',
+      text: `No bend sharper than ${say(bend, 'slot')} radius, three times the wire: wind it round a smooth pin, not an edge.`,
+    },
+    {
+      id: 'knot',
+      text: 'The end goes round the pin twice and then round itself, six turns laid side by side: a twist that cannot unwind when the wire is hot and soft.',
+    },
     { id: 'groove', text: 'A groove, filed and smoothed, keeps the wire from sliding along the arm.' },
     ...(gives
-      ? [{ id: 'jumper', text: `The ${rig.tension.kind} stands outside the clips, or a jumper of lead wire takes the current past it. ${rig.tension.kind === 'rubber' ? 'Rubber is kept a hand’s width from hot wire.' : ''}`.trim() }]
+      ? [
+          {
+            id: 'jumper',
+            text: `The ${rig.tension.kind} stands outside the clips, or a jumper of lead wire takes the current past it. ${rig.tension.kind === 'rubber' ? 'Rubber is kept a hand’s width from hot wire.' : ''}`.trim(),
+          },
+        ]
       : []),
     { id: 'tether', text: 'A cord ties the take-up to the frame, slack: what lets go stays there.' },
-    { id: 'anneal', text: 'Warmed once under tension to the working heat, in open air, then set again: the first heat takes the last kinks and the first set out.' },
+    {
+      id: 'anneal',
+      text: 'Warmed once under tension to the working heat, in open air, then set again: the first heat takes the last kinks and the first set out.',
+    },
   ];
-} // prettier-ignore
+}

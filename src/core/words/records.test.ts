@@ -47,14 +47,22 @@ describe('words of a first heat', () => {
     const ids = (r: Parameters<typeof beforeHeat>[0]) => beforeHeat(r).map((c) => c.id);
     expect(ids(bow)).not.toContain('insulation');
     expect(ids(bow)).not.toContain('mains');
-    const other = testRig({ frame: { kind: 'bow', material: 'metal-insulated' }, supply: { kind: 'transformer', volts: 24, maxAmps: null, ratedVA: 80, current: 'ac' }, control: { kind: 'none', setting: null } }); // prettier-ignore
+    const other = testRig({
+      frame: { kind: 'bow', material: 'metal-insulated' },
+      supply: { kind: 'transformer', volts: 24, maxAmps: null, ratedVA: 80, current: 'ac' },
+      control: { kind: 'none', setting: null },
+    });
     expect(ids(other)).toEqual(expect.arrayContaining(['insulation', 'mains']));
     expect(beforeHeat(other).find((c) => c.id === 'low')!.text).toContain('no dial');
     expect(beforeHeat(bow).find((c) => c.id === 'fuse')!.text).toContain('No fuse is entered');
   });
   it('says what the wire does at each step, and stops where the supply would shut off', () => {
     for (const p of heatPlan(bow)) expect(wireDoes(p, METRIC_SAY)).not.toMatch(bad);
-    const brick = testRig({ supply: { kind: 'brick', volts: 15, maxAmps: 5 }, control: { kind: 'none', setting: null }, wire: { alloy: 'nicr-80', diameterMm: 0.511, lengthMm: 200 } }); // prettier-ignore
+    const brick = testRig({
+      supply: { kind: 'brick', volts: 15, maxAmps: 5 },
+      control: { kind: 'none', setting: null },
+      wire: { alloy: 'nicr-80', diameterMm: 0.511, lengthMm: 200 },
+    });
     expect(wireDoes(heatPlan(brick)[0]!, METRIC_SAY)).toContain('shut itself off');
   });
 });
@@ -80,7 +88,9 @@ describe('words of the logbook', () => {
     expect(w('name', 'x'.repeat(99), '')).toMatch(/x{60} … → nothing$/);
   });
   it('a pull with its note', () =>
-    expect(pullWords({ at: '', newtons: 57, when: 'cold', way: 'pitch', hertz: 97.3, note: '' }, METRIC_SAY)).toMatch(/57\.0\sN cold, note 97\.3\sHz/)); // prettier-ignore
+    expect(
+      pullWords({ at: '', newtons: 57, when: 'cold', way: 'pitch', hertz: 97.3, note: '' }, METRIC_SAY),
+    ).toMatch(/57\.0\sN cold, note 97\.3\sHz/));
   it('everything that can be seen or sanded has a word', () => {
     for (const s of SEEN) expect(SEEN_WORDS[s].length * SEEN_HELP[s].length).toBeGreaterThan(0);
     for (const p of PLACES) expect(SANDED_WORDS[p]).toBeTruthy();
@@ -103,13 +113,23 @@ describe('a sheet and a test cut', () => {
       expect(testCutSteps(e, sayIn(profile)).join(' ')).not.toMatch(bad);
     }
     // 57 N on 1.5 N/mm stretch it by 38 mm (Hooke).
-    const spring = sheetParts(e, recipeOf(bow, tuningOf([])), METRIC_SAY, false)[1]!.lines.find((l) => l[0] === 'Spring')!; // prettier-ignore
+    const spring = sheetParts(e, recipeOf(bow, tuningOf([])), METRIC_SAY, false)[1]!.lines.find(
+      (l) => l[0] === 'Spring',
+    )!;
     expect(spring[1]).toMatch(/38\.0\smm longer/);
   });
   it('thin wire wants fifty millimetres, thick stainless a hundred (practice 12)', () => {
-    const thin = testRig({ wire: { alloy: 'nicr-80', diameterMm: 0.19, lengthMm: 500 }, control: { kind: 'volts', setting: 17 } }); // prettier-ignore
+    const thin = testRig({
+      wire: { alloy: 'nicr-80', diameterMm: 0.19, lengthMm: 500 },
+      control: { kind: 'volts', setting: 17 },
+    });
     expect(testDepth(evaluate(thin))).toBeLessThanOrEqual(60);
-    const thick = testRig({ wire: { alloy: 'ss-304', diameterMm: 0.635, lengthMm: 1320 }, supply: { kind: 'bench', volts: 32, maxAmps: 8 }, control: { kind: 'volts', setting: 16.5 }, foam: { kind: 'eps', densityKgM3: 20, widthMm: 790 } }); // prettier-ignore
+    const thick = testRig({
+      wire: { alloy: 'ss-304', diameterMm: 0.635, lengthMm: 1320 },
+      supply: { kind: 'bench', volts: 32, maxAmps: 8 },
+      control: { kind: 'volts', setting: 16.5 },
+      foam: { kind: 'eps', densityKgM3: 20, widthMm: 790 },
+    });
     expect(testDepth(evaluate(thick))).toBeGreaterThanOrEqual(100);
   });
 });

@@ -31,17 +31,42 @@ export function sheetParts(e: Evaluation, recipe: Recipe, say: Say, inch: boolea
   const stretch =
     t.kind === 'spring' && t.springNPerMm ? Math.max(0, (set - (t.initialN ?? 0)) / t.springNPerMm) : null;
   const pull: (readonly [string, string, string])[] = [
-    ['Wire', `${ALLOYS[wire.alloy].name} ${say(wire.diameterMm, 'wireDiameter')}`, `${say(wire.lengthMm, 'wireLength')} from clip to clip${wire.measuredOhm === null ? '' : `; ${say(wire.measuredOhm, 'ohms')} cold, measured`}`],
-    ['Tension, cold', say(set, 'force'), band ? `fine from ${say(band.lowN, 'force')} to ${say(band.highN, 'force')}` : 'no tension suits as it is held'],
-    ['Tension, hot', say(e.tension.hotN, 'force'), e.tension.growth === null ? '' : `the wire grows ${say(e.tension.growth * 1000, 'slot')}`],
+    [
+      'Wire',
+      `${ALLOYS[wire.alloy].name} ${say(wire.diameterMm, 'wireDiameter')}`,
+      `${say(wire.lengthMm, 'wireLength')} from clip to clip${wire.measuredOhm === null ? '' : `; ${say(wire.measuredOhm, 'ohms')} cold, measured`}`,
+    ],
+    [
+      'Tension, cold',
+      say(set, 'force'),
+      band
+        ? `fine from ${say(band.lowN, 'force')} to ${say(band.highN, 'force')}`
+        : 'no tension suits as it is held',
+    ],
+    [
+      'Tension, hot',
+      say(e.tension.hotN, 'force'),
+      e.tension.growth === null ? '' : `the wire grows ${say(e.tension.growth * 1000, 'slot')}`,
+    ],
     ['Note, cold', say(e.tension.pluckHz, 'pitch'), 'plucked in its middle, foam off'],
   ];
   if (stretch !== null)
-    pull.push(['Spring', `${say(stretch, 'depth')} longer than free`, `${say(t.springNPerMm, 'stiffness')}${t.springMaxN === null ? '' : `, never over ${say(t.springMaxN, 'force')}`}`]);
-  if (t.kind === 'weight') pull.push(['Weight', say((set / 9.80665) * 1000, 'mass'), 'hung straight, or over a free pulley']);
+    pull.push([
+      'Spring',
+      `${say(stretch, 'depth')} longer than free`,
+      `${say(t.springNPerMm, 'stiffness')}${t.springMaxN === null ? '' : `, never over ${say(t.springMaxN, 'force')}`}`,
+    ]);
+  if (t.kind === 'weight')
+    pull.push(['Weight', say((set / 9.80665) * 1000, 'mass'), 'hung straight, or over a free pulley']);
   return [
-    { head: 'Set and lead', lines: recipeLines(rig, recipe, say, inch).map((l) => [l.what, l.value, l.mind] as const) },
+    {
+      head: 'Set and lead',
+      lines: recipeLines(rig, recipe, say, inch).map((l) => [l.what, l.value, l.mind] as const),
+    },
     { head: 'Wire and tension', lines: pull },
-    { head: 'Power and leads', lines: wiringLines(wiringPlan(e), say).map((l) => [l.part, l.size, l.mind] as const) },
+    {
+      head: 'Power and leads',
+      lines: wiringLines(wiringPlan(e), say).map((l) => [l.part, l.size, l.mind] as const),
+    },
   ];
-} // prettier-ignore
+}

@@ -77,19 +77,22 @@ describe('texts filled with the numbers of real rigs', () => {
 });
 
 describe('why', () => {
-  it.each(PROFILES)('every topic has its relation, numbers without a hole, and a source, on 60 rigs: %s', (profile) => {
-    const say = sayIn(profile);
-    for (const { rig } of swept.slice(0, 60)) {
-      const e = evaluate(rig);
-      for (const topic of WHY_TOPICS) {
-        const told = why(topic, e, say);
-        expect(told.title, topic).toMatch(/^[A-Z]/);
-        expect(told.source.length, topic).toBeGreaterThan(3);
-        for (const [name, value] of told.numbers)
-          expect(`${name}: ${value}`, `${topic}, ${rig.name}`).not.toMatch(HOLE);
+  it.each(PROFILES)(
+    'every topic has its relation, numbers without a hole, and a source, on 60 rigs: %s',
+    (profile) => {
+      const say = sayIn(profile);
+      for (const { rig } of swept.slice(0, 60)) {
+        const e = evaluate(rig);
+        for (const topic of WHY_TOPICS) {
+          const told = why(topic, e, say);
+          expect(told.title, topic).toMatch(/^[A-Z]/);
+          expect(told.source.length, topic).toBeGreaterThan(3);
+          for (const [name, value] of told.numbers)
+            expect(`${name}: ${value}`, `${topic}, ${rig.name}`).not.toMatch(HOLE);
+        }
       }
-    }
-  }); // prettier-ignore
+    },
+  );
 
   it('every finding leads to a topic that exists', () => {
     for (const code of FINDING_CODES) expect(WHY_TOPICS, code).toContain(WHY_OF[code]);

@@ -33,9 +33,19 @@ export function testCutSteps(e: Evaluation, say: Say): string[] {
   const { rig } = e.s;
   const times = timesOf(e);
   const depth = testDepth(e);
-  const waits = times ? `Warm up for ${say(times.warmUp, 'time')}, longer after each change of the dial.` : 'Warm up until the amps stand still.';
-  const limit = { hands: 'push until the wire just begins to bend, and hold it there', push: 'push until the wire just begins to bend, and hold it there', weight: 'add weight until the wire just begins to bend', fall: 'take counterweight off until the wire just begins to bend', motors: 'raise the feed from stretch to stretch until the wire just begins to bend' }[CUTTERS[rig.frame.kind].led];
-  const settled = times?.settle ? ` This wire’s kerf settles after ${say(times.settle * 1000, 'depth')}; before that it cuts faster than it will.` : '';
+  const waits = times
+    ? `Warm up for ${say(times.warmUp, 'time')}, longer after each change of the dial.`
+    : 'Warm up until the amps stand still.';
+  const limit = {
+    hands: 'push until the wire just begins to bend, and hold it there',
+    push: 'push until the wire just begins to bend, and hold it there',
+    weight: 'add weight until the wire just begins to bend',
+    fall: 'take counterweight off until the wire just begins to bend',
+    motors: 'raise the feed from stretch to stretch until the wire just begins to bend',
+  }[CUTTERS[rig.frame.kind].led];
+  const settled = times?.settle
+    ? ` This wire’s kerf settles after ${say(times.settle * 1000, 'depth')}; before that it cuts faster than it will.`
+    : '';
   return [
     `An offcut of the same board, ${say(rig.foam.widthMm, 'foamSize')} across the wire: a narrower one leaves more wire in the air, and cools less of it.`,
     `${say(depth, 'depth')} deep or more, two lines drawn on its side at ${say(LEAST_MM, 'depth')} and ${say(BETTER_MM, 'depth')}.${settled}`,
@@ -47,4 +57,4 @@ export function testCutSteps(e: Evaluation, say: Say): string[] {
     'See how far the middle hangs back: lay a straight edge from line to line on the cut face. Type that on the Tension stage.',
     'Change one thing, and cut again.',
   ];
-} // prettier-ignore
+}

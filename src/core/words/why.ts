@@ -20,7 +20,6 @@ const window = (e: Evaluation, say: Say): [string, string][] => {
   ];
 };
 
-/* prettier-ignore */
 const TELLERS: Record<WhyTopic, Teller> = {
   amps: (e, say) => ({
     title: 'Current through the wire',
@@ -36,20 +35,23 @@ const TELLERS: Record<WhyTopic, Teller> = {
   }),
   air: (e, say) => ({
     title: 'Temperature in air',
-    relation: 'The wire heats until it loses to the air, by moving air and by radiation, all that the current turns into heat.',
+    relation:
+      'The wire heats until it loses to the air, by moving air and by radiation, all that the current turns into heat.',
     numbers: [
-      ['heat made', say((e.idle.amps ** 2) * ohmPerMetre(e.s, e.idle.airC), 'heatPerLength')],
+      ['heat made', say(e.idle.amps ** 2 * ohmPerMetre(e.s, e.idle.airC), 'heatPerLength')],
       ['wire', say(mm(e.s.diameter), 'wireDiameter')],
       ['air', say(e.s.room.airC, 'temperature')],
       ['draught', say(e.s.room.draught, 'draught')],
       ['wire in air, idling', say(e.idle.airC, 'temperature')],
       ['alloy’s limit', say(e.s.alloy.limitC, 'temperature')],
     ],
-    source: 'Morgan (1975), Nagendra and others (1970), Churchill & Bernstein (1977); radiation by Stefan and Boltzmann.',
+    source:
+      'Morgan (1975), Nagendra and others (1970), Churchill & Bernstein (1977); radiation by Stefan and Boltzmann.',
   }),
   fastest: (e, say) => ({
     title: 'Max feed',
-    relation: 'A moving line of heat melts a kerf; at the max feed that kerf is just as wide as the wire. Kerf × feed depends on the heat alone.',
+    relation:
+      'A moving line of heat melts a kerf; at the max feed that kerf is just as wide as the wire. Kerf × feed depends on the heat alone.',
     numbers: [
       ['heat into the foam there', say(e.window.fastest?.heat, 'heatPerLength')],
       ['wire in the foam there', say(e.window.fastest?.foamC, 'temperature')],
@@ -60,10 +62,14 @@ const TELLERS: Record<WhyTopic, Teller> = {
   }),
   slowest: (e, say) => ({
     title: 'Min clean feed',
-    relation: 'The larger of two: where the wire melts back a millimetre a side, and where it gets so hot in its kerf that the foam smokes.',
+    relation:
+      'The larger of two: where the wire melts back a millimetre a side, and where it gets so hot in its kerf that the foam smokes.',
     numbers: [
       ['melts back under', e.window.meltBack ? say(mm(e.window.meltBack.feed), 'feed') : 'none: too cold'],
-      ['smokes under', e.window.fume ? say(mm(e.window.fume.feed), 'feed') : 'never: still air keeps it cooler'],
+      [
+        'smokes under',
+        e.window.fume ? say(mm(e.window.fume.feed), 'feed') : 'never: still air keeps it cooler',
+      ],
       ['fume limit of the foam', say(e.s.melt?.fumeC, 'temperature')],
       ...window(e, say),
     ],
@@ -71,7 +77,8 @@ const TELLERS: Record<WhyTopic, Teller> = {
   }),
   kerf: (e, say) => ({
     title: 'Kerf',
-    relation: 'Kerf = 4 × diffusivity × Y ÷ feed, where Y follows from the heat that reaches the foam. Twice the feed halves the kerf.',
+    relation:
+      'Kerf = 4 × diffusivity × Y ÷ feed, where Y follows from the heat that reaches the foam. Twice the feed halves the kerf.',
     numbers: [
       ['heat into the foam', say(e.cut?.heat, 'heatPerLength')],
       ['feed', e.feed === null ? 'none' : say(mm(e.feed), 'feed')],
@@ -83,7 +90,8 @@ const TELLERS: Record<WhyTopic, Teller> = {
   }),
   load: (e, say) => ({
     title: 'Load on the supply',
-    relation: 'Worst current ÷ the max the supply gives. The worst is the largest of cold, idling and cutting; with pulses, every pulse at full volts. Min wire resistance = voltage ÷ max current.',
+    relation:
+      'Worst current ÷ the max the supply gives. The worst is the largest of cold, idling and cutting; with pulses, every pulse at full volts. Min wire resistance = voltage ÷ max current.',
     numbers: [
       ['worst current', say(e.load.worstAmps, 'amps')],
       ['supply gives', e.s.drive.maxAmps === null ? 'not known' : say(e.s.drive.maxAmps, 'amps')],
@@ -95,7 +103,8 @@ const TELLERS: Record<WhyTopic, Teller> = {
   }),
   reserve: (e, say) => ({
     title: 'Margin',
-    relation: 'What is left of the max feed: 100 % less feed ÷ max feed. By hand half is kept, with weights or motors 30 %.',
+    relation:
+      'What is left of the max feed: 100 % less feed ÷ max feed. By hand half is kept, with weights or motors 30 %.',
     numbers: [
       ['feed', e.feed === null ? 'none' : say(mm(e.feed), 'feed')],
       ['fastest', e.window.fastest ? say(mm(e.window.fastest.feed), 'feed') : 'none'],
@@ -105,18 +114,23 @@ const TELLERS: Record<WhyTopic, Teller> = {
   }),
   drag: (e, say) => ({
     title: 'Drag on the wire',
-    relation: 'A small share of the wire touches foam that has not melted, since beads differ in density; over the max feed the rest is crushed. It rises steeply near the max feed.',
+    relation:
+      'A small share of the wire touches foam that has not melted, since beads differ in density; over the max feed the rest is crushed. It rises steeply near the max feed.',
     numbers: [
       ['feed ratio, feed ÷ max feed', e.reserve === null ? 'none' : say(e.reserve, 'share')],
       ['drag on each metre', say(e.tension.drag, 'drag')],
-      ['scaled to a lag that was seen', e.s.rig.cut.lagSeenMm === null ? 'no' : say(e.s.rig.cut.lagSeenMm, 'slot')],
+      [
+        'scaled to a lag that was seen',
+        e.s.rig.cut.lagSeenMm === null ? 'no' : say(e.s.rig.cut.lagSeenMm, 'slot'),
+      ],
     ],
     source: 'Ours, no published source: good to a factor of two.',
   }),
   ...WHY_TENSION,
   room: (e, say) => ({
     title: 'Length of wire wanted',
-    relation: 'Foam + on each side three times the reach of an unheated end + 10 mm. After three reaches the wire has 95 % of its heat.',
+    relation:
+      'Foam + on each side three times the reach of an unheated end + 10 mm. After three reaches the wire has 95 % of its heat.',
     numbers: [
       ['foam', say(e.s.rig.foam.widthMm, 'foamSize')],
       ['reach of an unheated end', e.coolEnd === null ? 'cold' : say(mm(e.coolEnd), 'wireLength')],
@@ -127,13 +141,15 @@ const TELLERS: Record<WhyTopic, Teller> = {
   }),
   touch: (e, say) => ({
     title: 'Voltage on the bare wire',
-    relation: 'The highest volts that can stand on the wire, were the loop open anywhere. No more than 60 V dc or 30 V ac.',
+    relation:
+      'The highest volts that can stand on the wire, were the loop open anywhere. No more than 60 V dc or 30 V ac.',
     numbers: [['no-load voltage of the supply', say(e.s.drive.openVolts, 'volts')]],
     source: 'IEC 62368-1, energy source class 1.',
   }),
   foam: (e, say) => ({
     title: 'This foam and a hot wire',
-    relation: e.s.foam.reason || 'It flows away from the wire at its flow temperature and smokes over its fume limit.',
+    relation:
+      e.s.foam.reason || 'It flows away from the wire at its flow temperature and smokes over its fume limit.',
     numbers: [
       ['foam', e.s.foam.name],
       ['density', say(e.s.rig.foam.densityKgM3, 'density')],
@@ -146,7 +162,8 @@ const TELLERS: Record<WhyTopic, Teller> = {
     const l = e.s.rig.leads;
     return {
       title: 'Leads, fuse and switch',
-      relation: 'The leads take current × their resistance from the wire, and heat. The fuse is 1.25 × the running amps or the next value up, and no more than the leads carry, so that a short melts the fuse and not the leads.',
+      relation:
+        'The leads take current × their resistance from the wire, and heat. The fuse is 1.25 × the running amps or the next value up, and no more than the leads carry, so that a short melts the fuse and not the leads.',
       numbers: [
         ['current, running', say(Math.max(e.idle.amps, e.idle.cutAmps), 'amps')],
         ['leads', say(l.areaMm2, 'area')],
@@ -155,12 +172,14 @@ const TELLERS: Record<WhyTopic, Teller> = {
         ['fuse', l.fuseA === null ? 'none' : say(l.fuseA, 'amps')],
         ['switch', l.switchA === null ? 'none' : say(l.switchA, 'amps')],
       ],
-      source: 'NEC table 400.5, three-conductor column; IEC 60127, ISO 8820-3; 5 % and 1.25 × are common practice.',
+      source:
+        'NEC table 400.5, three-conductor column; IEC 60127, ISO 8820-3; 5 % and 1.25 × are common practice.',
     };
   },
   frame: (e, say) => ({
     title: 'The frame',
-    relation: 'Bare metal between the anchors carries the current past the wire. Foam, and 40 mm of packing, must go between wire and bar.',
+    relation:
+      'Bare metal between the anchors carries the current past the wire. Foam, and 40 mm of packing, must go between wire and bar.',
     numbers: [
       ['frame of', e.s.rig.frame.material],
       ['throat', say(e.s.rig.frame.throatMm, 'wireLength')],
@@ -171,7 +190,8 @@ const TELLERS: Record<WhyTopic, Teller> = {
   }),
   battery: (e, say) => ({
     title: 'The battery',
-    relation: 'Its volts fall straight from full to the stop, and its inside takes a share of them. Lead gives less the harder it is drawn: minutes by Peukert’s law on its 20-hour rate.',
+    relation:
+      'Its volts fall straight from full to the stop, and its inside takes a share of them. Lead gives less the harder it is drawn: minutes by Peukert’s law on its 20-hour rate.',
     numbers: [
       ['no-load voltage now', say(e.s.drive.openVolts, 'volts')],
       ['internal resistance', say(e.s.drive.internalOhm, 'ohms')],

@@ -33,7 +33,6 @@ function letsGo(e: Evaluation): string {
   return `${(holder + wire).toPrecision(2)} J, ${Math.round((100 * holder) / (holder + wire))} % of it in the take-up`;
 }
 
-/* prettier-ignore */
 export const WHY_TENSION = {
   pull: (e, say) => {
     const t = e.tension;
@@ -41,7 +40,8 @@ export const WHY_TENSION = {
     const stiff = (k: number) => (Number.isFinite(k) ? say(k / 1000, 'stiffness') : 'stiff');
     return {
       title: 'Tension of the wire',
-      relation: 'The hot wire is longer by its expansion × its rise × its length. Take-up, frame and wire give way in series; what the growth takes from their stretch it takes from the tension. A hung weight keeps its tension, but for what its guide holds back.',
+      relation:
+        'The hot wire is longer by its expansion × its rise × its length. Take-up, frame and wire give way in series; what the growth takes from their stretch it takes from the tension. A hung weight keeps its tension, but for what its guide holds back.',
       numbers: [
         ['set', say(t.takeUp.setN, 'force')],
         ['when', e.s.rig.tension.setWhen],
@@ -61,7 +61,8 @@ export const WHY_TENSION = {
     const t = e.tension;
     return {
       title: 'How hard the wire is stressed',
-      relation: 'Tension ÷ metal area against what breaks the wire, hot and cold; the larger share counts. Over half is high, over 80 % is refused. Yield comes earlier: from 90 % of it the wire takes a set.',
+      relation:
+        'Tension ÷ metal area against what breaks the wire, hot and cold; the larger share counts. Over half is high, over 80 % is refused. Yield comes earlier: from 90 % of it the wire takes a set.',
       numbers: [
         ['stress, hot', t.stress === null ? 'not known' : say(t.stress / 1e6, 'stress')],
         ['strength at that heat', t.strength === null ? 'not known' : say(t.strength / 1e6, 'stress')],
@@ -75,7 +76,8 @@ export const WHY_TENSION = {
     const t = e.tension;
     return {
       title: 'Lag of the middle',
-      relation: 'The drag bows the wire as a string: drag × width² ÷ (8 × tension) between templates at the faces, width × (2 × length − width) in place of width² where it is free from anchor to anchor. A corner wants 1.5 × lag ÷ feed, nothing where the lag is under 0.05 mm or a tenth of its limit; by hand half a second to two.',
+      relation:
+        'The drag bows the wire as a string: drag × width² ÷ (8 × tension) between templates at the faces, width × (2 × length − width) in place of width² where it is free from anchor to anchor. A corner wants 1.5 × lag ÷ feed, nothing where the lag is under 0.05 mm or a tenth of its limit; by hand half a second to two.',
       numbers: [
         ['drag on each metre', say(t.drag, 'drag')],
         ['foam', say(e.s.rig.foam.widthMm, 'foamSize')],

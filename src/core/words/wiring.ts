@@ -43,11 +43,17 @@ export function wiringLines(p: WiringPlan, say: Say): WiringLine[] {
   const lines: WiringLine[] = [];
   const add = (part: string, size: string, mind: string) => lines.push({ part, size, mind });
   if (p.controlAt === 'primary')
-    add(`${CONTROL[control.kind]}, mains side`, ratedOf(rig, say), 'Mains side: by local code and by a licensed electrician only. Give it air.');
+    add(
+      `${CONTROL[control.kind]}, mains side`,
+      ratedOf(rig, say),
+      'Mains side: by local code and by a licensed electrician only. Give it air.',
+    );
   add(
     SUPPLY[supply.kind],
     `${say(supply.volts, 'volts')}${supply.current === 'ac' ? ' ac' : ''}${supply.maxAmps !== null ? `, up to ${say(supply.maxAmps, 'amps')}` : supply.ratedVA ? `, ${supply.ratedVA} VA` : ''}`,
-    p.runningAmps === null ? 'It shuts off with this wire: see the findings.' : `${say(p.runningAmps, 'amps')} run.`,
+    p.runningAmps === null
+      ? 'It shuts off with this wire: see the findings.'
+      : `${say(p.runningAmps, 'amps')} run.`,
   );
   if (supply.kind === 'computer-supply') {
     const rail = RAILS.find((r) => r.volts === supply.volts);
@@ -57,30 +63,63 @@ export function wiringLines(p: WiringPlan, say: Say): WiringLine[] {
       `Its control line switches it on: ${COMPUTER_SUPPLY.on}. It wants ${COMPUTER_SUPPLY.leastLoad}, or it will not stay on.`,
     );
   }
-  add('Fuse', fuseSize(p), p.fuse.blade ? 'A blade fuse, at the battery’s own terminal.' : 'Next to the supply, in the lead that goes out.');
-  add('Switch', switchSize(p), !timedByHand(rig) ? 'Within reach; it takes the power off the wire and stops the motors.' : 'A foot or hold-to-run switch leaves both hands free. Off when the foot or hand is off.');
+  add(
+    'Fuse',
+    fuseSize(p),
+    p.fuse.blade
+      ? 'A blade fuse, at the battery’s own terminal.'
+      : 'Next to the supply, in the lead that goes out.',
+  );
+  add(
+    'Switch',
+    switchSize(p),
+    !timedByHand(rig)
+      ? 'Within reach; it takes the power off the wire and stops the motors.'
+      : 'A foot or hold-to-run switch leaves both hands free. Off when the foot or hand is off.',
+  );
   if (p.controlAt === 'loop')
-    add(CONTROL[control.kind], ratedOf(rig, say), `Set to ${controlSettingText(control.kind, control.setting, say)}. Give it air.`);
+    add(
+      CONTROL[control.kind],
+      ratedOf(rig, say),
+      `Set to ${controlSettingText(control.kind, control.setting, say)}. Give it air.`,
+    );
   if (p.controlAt === 'supply')
-    add('Its dial', controlSettingText(control.kind, control.setting, say), 'Set with the wire off, then checked with it on.');
+    add(
+      'Its dial',
+      controlSettingText(control.kind, control.setting, say),
+      'Set with the wire off, then checked with it on.',
+    );
   if (p.lamp)
-    add('Lamp: it is on', `${p.lamp.ohm} ohm, ${say(p.lamp.watts, 'watts')} or more`, 'In series with a diode of 2 V and 10 mA, after the switch.');
+    add(
+      'Lamp: it is on',
+      `${p.lamp.ohm} ohm, ${say(p.lamp.watts, 'watts')} or more`,
+      'In series with a diode of 2 V and 10 mA, after the switch.',
+    );
   add(
     'Leads, out and back',
     `${say(p.lead.areaMm2, 'area')}, ${say(p.lead.lengthMm, 'leadLength')} in all`,
     leadMind(p, say),
   );
-  add('Clips', `${p.contactOhm.toPrecision(2)} ohm together`, 'Bright metal, clamped, not twisted. Outside the take-up, so that no spring carries current.');
+  add(
+    'Clips',
+    `${p.contactOhm.toPrecision(2)} ohm together`,
+    'Bright metal, clamped, not twisted. Outside the take-up, so that no spring carries current.',
+  );
   add(
     'Wire',
     `${say(rig.wire.diameterMm, 'wireDiameter')}, ${say(rig.wire.lengthMm, 'wireLength')}, ${say(p.wireOhm, 'ohms')} cold`,
     `${ALLOYS[rig.wire.alloy].name}. Measure it before the first heat.`,
   );
-  if (p.jumper) add('Jumper', 'the leads’ own size', 'Past the take-up, from anchor to lead: a spring that carries the current loses its set.');
+  if (p.jumper)
+    add(
+      'Jumper',
+      'the leads’ own size',
+      'Past the take-up, from anchor to lead: a spring that carries the current loses its set.',
+    );
   if (rig.frame.material === 'metal' || rig.frame.material === 'metal-insulated')
     add('Insulation', 'both anchors', 'Frame to wire must read open on the meter before power.');
   return lines;
-} // prettier-ignore
+}
 
 function ratedOf(rig: Rig, say: Say): string {
   const { ratedAmps, ratedWatts } = rig.control;

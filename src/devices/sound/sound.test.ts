@@ -120,4 +120,4 @@ describe('the stand-in keeps the contract of a source of sound', () => {
     stop.abort();
     await expect(standInSource({ hertz: 77 }).listen(2, stop.signal)).rejects.toMatchObject({ why: 'stopped' });
   });
-}); // prettier-ignore
+});

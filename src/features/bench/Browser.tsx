@@ -22,7 +22,11 @@ const never = () => () => {};
 
 /** Tests what the browser gives, and says what to do where it gives less. */
 export function Browser() {
-  const here = useSyncExternalStore(never, () => true, () => false); // prettier-ignore
+  const here = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
   if (!here) return null;
   return (
     <>

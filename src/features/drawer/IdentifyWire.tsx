@@ -37,13 +37,68 @@ export function IdentifyWire(p: { onClose: () => void; onTake: (start: Partial<N
       <DialogContent>
         <div className={css.identify}>
           <div className={css.fields}>
-            <p className="dim">Measure what you can. The resistance tells the most; the other two narrow it down.</p>
-            <RangeField label="Length" name="idLength" value={m.lengthMm} role="wireLength" lo={10} hi={100000} onTake={(v) => put({ lengthMm: v })} note="Between the probes: a metre is good." />
-            <RangeField label="Resistance" name="idOhm" value={m.ohm} role="ohms" lo={0.001} hi={100000} whenEmpty="not measured" onTake={(ohm) => put({ ohm })} />
-            <RangeField label="Probes alone" name="idProbes" value={m.probesOhm} role="ohms" lo={0} hi={10} onTake={(v) => put({ probesOhm: v! })} note="Held together: what the meter reads of itself." />
-            <RangeField label="Ten turns" name="idTurns" value={m.turnsMm} role="depth" lo={0.2} hi={60} whenEmpty="not measured" onTake={(turnsMm) => put({ turnsMm })} note="Wound side by side on a rod: their width." />
-            <RangeField label="Breaking load" name="idBreak" value={m.breakN} role="force" lo={0.1} hi={5000} whenEmpty="not known" onTake={(breakN) => put({ breakN })} note="As leader and hanging wire are sold. Type 40 kgf or 60 lbf." />
-            <Choice label="Strands" name="idStrands" value={String(m.strands)} onChoose={(v) => put({ strands: Number(v) as Measured['strands'] })} options={['1', '3', '7', '19'].map((v) => ({ value: v, name: v }))} />
+            <p className="dim">
+              Measure what you can. The resistance tells the most; the other two narrow it down.
+            </p>
+            <RangeField
+              label="Length"
+              name="idLength"
+              value={m.lengthMm}
+              role="wireLength"
+              lo={10}
+              hi={100000}
+              onTake={(v) => put({ lengthMm: v })}
+              note="Between the probes: a metre is good."
+            />
+            <RangeField
+              label="Resistance"
+              name="idOhm"
+              value={m.ohm}
+              role="ohms"
+              lo={0.001}
+              hi={100000}
+              whenEmpty="not measured"
+              onTake={(ohm) => put({ ohm })}
+            />
+            <RangeField
+              label="Probes alone"
+              name="idProbes"
+              value={m.probesOhm}
+              role="ohms"
+              lo={0}
+              hi={10}
+              onTake={(v) => put({ probesOhm: v! })}
+              note="Held together: what the meter reads of itself."
+            />
+            <RangeField
+              label="Ten turns"
+              name="idTurns"
+              value={m.turnsMm}
+              role="depth"
+              lo={0.2}
+              hi={60}
+              whenEmpty="not measured"
+              onTake={(turnsMm) => put({ turnsMm })}
+              note="Wound side by side on a rod: their width."
+            />
+            <RangeField
+              label="Breaking load"
+              name="idBreak"
+              value={m.breakN}
+              role="force"
+              lo={0.1}
+              hi={5000}
+              whenEmpty="not known"
+              onTake={(breakN) => put({ breakN })}
+              note="As leader and hanging wire are sold. Type 40 kgf or 60 lbf."
+            />
+            <Choice
+              label="Strands"
+              name="idStrands"
+              value={String(m.strands)}
+              onChoose={(v) => put({ strands: Number(v) as Measured['strands'] })}
+              options={['1', '3', '7', '19'].map((v) => ({ value: v, name: v }))}
+            />
           </div>
           <div>
             <h3>It could be</h3>
@@ -97,4 +152,4 @@ export function IdentifyWire(p: { onClose: () => void; onTake: (start: Partial<N
       </DialogActions>
     </Dialog>
   );
-} // prettier-ignore
+}

@@ -106,7 +106,13 @@ export function SpoolFields({ f, put }: { f: Of<Spool>; put: Put<Spool> }) {
 }
 
 /** What somebody has, or has only seen and what it costs. */
-export function HaveFields({ f, put }: { f: { have: boolean; price: number | null }; put: Put<{ have: boolean; price: number | null }> }) {
+export function HaveFields({
+  f,
+  put,
+}: {
+  f: { have: boolean; price: number | null };
+  put: Put<{ have: boolean; price: number | null }>;
+}) {
   return (
     <>
       <Check label="I have it" checked={f.have} onChange={(have) => put({ have })} />
@@ -124,7 +130,7 @@ export function HaveFields({ f, put }: { f: { have: boolean; price: number | nul
       )}
     </>
   );
-} // prettier-ignore
+}
 
 const LOOSE: readonly ControlKind[] = ['pwm', 'buck', 'phase', 'scale', 'hold-ohm'];
 
@@ -189,9 +195,35 @@ export function ControlFields({ f, put }: { f: Of<ControlStock>; put: Put<Contro
 export function LeadFields({ f, put }: { f: Of<LeadStock>; put: Put<LeadStock> }) {
   return (
     <>
-      <RangeField label="Lead cross-section" name="area" value={f.areaMm2} role="area" lo={0.03} hi={100} onTake={(v) => put({ areaMm2: v! })} />
-      <RangeField label="Out and back" name="length" value={f.lengthMm} role="leadLength" lo={0} hi={100000} onTake={(v) => put({ lengthMm: v! })} note="Out and back." />
-      <RangeField label="Contacts" name="contact" value={f.contactOhm} role="ohms" lo={0} hi={1000} onTake={(v) => put({ contactOhm: v! })} note="Clips and plugs together." />
+      <RangeField
+        label="Lead cross-section"
+        name="area"
+        value={f.areaMm2}
+        role="area"
+        lo={0.03}
+        hi={100}
+        onTake={(v) => put({ areaMm2: v! })}
+      />
+      <RangeField
+        label="Out and back"
+        name="length"
+        value={f.lengthMm}
+        role="leadLength"
+        lo={0}
+        hi={100000}
+        onTake={(v) => put({ lengthMm: v! })}
+        note="Out and back."
+      />
+      <RangeField
+        label="Contacts"
+        name="contact"
+        value={f.contactOhm}
+        role="ohms"
+        lo={0}
+        hi={1000}
+        onTake={(v) => put({ contactOhm: v! })}
+        note="Clips and plugs together."
+      />
     </>
   );
-} // prettier-ignore
+}

@@ -27,8 +27,17 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
     set({ samples: piece.samples.map((s, k) => (k === i ? { ...s, ...part } : s)) });
   const found = densityFound(piece.samples);
   const corners = cornersFound(piece.cornersMm);
-  const size = (i: number, key: 'lengthMm' | 'widthMm' | 'stackMm', label: string) =>
-    <RangeField label={label} name={`${key}${i}`} value={piece.samples[i]![key]} role="foamSize" lo={0.1} hi={20000} onTake={(v) => sample(i, { [key]: v! })} />; // prettier-ignore
+  const size = (i: number, key: 'lengthMm' | 'widthMm' | 'stackMm', label: string) => (
+    <RangeField
+      label={label}
+      name={`${key}${i}`}
+      value={piece.samples[i]![key]}
+      role="foamSize"
+      lo={0.1}
+      hi={20000}
+      onTake={(v) => sample(i, { [key]: v! })}
+    />
+  );
   return (
     <>
       <details className={css.more} open={piece.samples.length > 0}>
@@ -49,7 +58,6 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
               hi={1e6}
               onTake={(v) => sample(i, { grams: v! })}
             />{' '}
-            {/* prettier-ignore */}
             {size(i, 'lengthMm', 'Long')}
             {size(i, 'widthMm', 'Wide')}
             {size(i, 'stackMm', 'Stack high')}
@@ -62,8 +70,11 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
               hi={1000}
               onTake={(v) => sample(i, { sheets: Math.round(v!) })}
             />{' '}
-            {/* prettier-ignore */}
-            <button type="button" className="quiet" onClick={() => set({ samples: piece.samples.filter((_, k) => k !== i) })}> {/* prettier-ignore */}
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => set({ samples: piece.samples.filter((_, k) => k !== i) })}
+            >
               remove it
             </button>
           </fieldset>
@@ -85,7 +96,6 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
           onClick={() => set({ samples: [...piece.samples, piece.samples.at(-1) ?? SAMPLE] })}
         >
           {' '}
-          {/* prettier-ignore */}
           Add a sample
         </Button>
       </details>
@@ -96,10 +106,18 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
           checked={piece.cornersMm !== null}
           onChange={(on) => set({ cornersMm: on ? [50, 50, 50, 50] : null })}
         />
-        {piece.cornersMm?.map(
-          (c, i) =>
-          <RangeField key={i} label={`Corner ${i + 1}`} name={`corner${i}`} value={c} role="foamSize" lo={0.1} hi={20000} onTake={(v) => set({ cornersMm: piece.cornersMm!.map((x, k) => (k === i ? v! : x)) })} />, // prettier-ignore
-        )}
+        {piece.cornersMm?.map((c, i) => (
+          <RangeField
+            key={i}
+            label={`Corner ${i + 1}`}
+            name={`corner${i}`}
+            value={c}
+            role="foamSize"
+            lo={0.1}
+            hi={20000}
+            onTake={(v) => set({ cornersMm: piece.cornersMm!.map((x, k) => (k === i ? v! : x)) })}
+          />
+        ))}
         {corners && corners.wedgeMm > 0 && (
           <p role="status">
             {typed(corners.leastMm, 'foamSize')} to {typed(corners.mostMm, 'foamSize')}: out by{' '}
@@ -153,11 +171,17 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
             set({ sheetMm: v === null ? null : { lengthMm: v, widthMm: piece.sheetMm?.widthMm ?? v } })
           }
         />{' '}
-        {/* prettier-ignore */}
-        {
-          piece.sheetMm &&
-          <RangeField label="and wide" name="sheetWidth" value={piece.sheetMm.widthMm} role="foamSize" lo={0.1} hi={20000} onTake={(v) => set({ sheetMm: { ...piece.sheetMm!, widthMm: v! } })} /> // prettier-ignore
-        }
+        {piece.sheetMm && (
+          <RangeField
+            label="and wide"
+            name="sheetWidth"
+            value={piece.sheetMm.widthMm}
+            role="foamSize"
+            lo={0.1}
+            hi={20000}
+            onTake={(v) => set({ sheetMm: { ...piece.sheetMm!, widthMm: v! } })}
+          />
+        )}
         <RangeField
           label="Pieces left"
           name="pieces"
@@ -168,9 +192,16 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
           whenEmpty="not counted"
           onTake={(v) => set({ pieces: v === null ? null : Math.round(v) })}
         />{' '}
-        {/* prettier-ignore */}
-        <RangeField label="Price a piece" name="price" value={piece.price} role="count" lo={0} hi={1e6} whenEmpty="not known" onTake={(price) => set({ price })} />{' '}
-        {/* prettier-ignore */}
+        <RangeField
+          label="Price a piece"
+          name="price"
+          value={piece.price}
+          role="count"
+          lo={0}
+          hi={1e6}
+          whenEmpty="not known"
+          onTake={(price) => set({ price })}
+        />{' '}
       </details>
       {FOAMS[f.kind].verdict === 'refuse' ? (
         <p role="alert" className={css.fault}>

@@ -22,7 +22,7 @@ import { ControlFields, FoamFields, LeadFields, SpoolFields } from './OtherField
 import { PieceFields } from './PieceFields';
 import { SupplyFields } from './SupplyFields';
 import { server } from '@/state/server';
-import { LISTS } from './words'; // prettier-ignore
+import { LISTS } from './words';
 
 export interface Editing<K extends StockKind = StockKind> {
   readonly kind: K;

@@ -51,12 +51,41 @@ export function SupplyFields({
         options={SUPPLY_KINDS.map((k) => ({ value: k, name: SUPPLY_WORDS[k] }))}
       />
       {supply.kind === 'computer-supply' && <Rails supply={supply} set={set} />}
-      <RangeField label="Voltage" name="volts" value={supply.volts} role="volts" lo={0.1} hi={500} onTake={(v) => set(supply.battery ? batteryOfVolts(supply.battery, v!) : { volts: v! })} />
-      <RangeField label="Max current" name="amps" value={supply.maxAmps} role="amps" lo={0.01} hi={500} whenEmpty="not known" onTake={(maxAmps) => set({ maxAmps })} />
+      <RangeField
+        label="Voltage"
+        name="volts"
+        value={supply.volts}
+        role="volts"
+        lo={0.1}
+        hi={500}
+        onTake={(v) => set(supply.battery ? batteryOfVolts(supply.battery, v!) : { volts: v! })}
+      />
+      <RangeField
+        label="Max current"
+        name="amps"
+        value={supply.maxAmps}
+        role="amps"
+        lo={0.01}
+        hi={500}
+        whenEmpty="not known"
+        onTake={(maxAmps) => set({ maxAmps })}
+      />
       {supply.kind === 'transformer' && (
-        <RangeField label="Rated VA" name="va" value={supply.ratedVA ?? null} role="count" lo={0.1} hi={100000} whenEmpty="not known" onTake={(v) => set({ ratedVA: v ?? undefined })} note="A quarter is kept back: VA ≥ 1.25 · volts · amps." />
+        <RangeField
+          label="Rated VA"
+          name="va"
+          value={supply.ratedVA ?? null}
+          role="count"
+          lo={0.1}
+          hi={100000}
+          whenEmpty="not known"
+          onTake={(v) => set({ ratedVA: v ?? undefined })}
+          note="A quarter is kept back: VA ≥ 1.25 · volts · amps."
+        />
       )}
-      {supply.kind === 'battery' && supply.battery && <BatteryFields battery={supply.battery} volts={supply.volts} set={set} />}
+      {supply.kind === 'battery' && supply.battery && (
+        <BatteryFields battery={supply.battery} volts={supply.volts} set={set} />
+      )}
       {(supply.kind === 'transformer' || supply.kind === 'other') && (
         <Choice
           label="Gives"
@@ -73,7 +102,9 @@ export function SupplyFields({
         label="Isolated"
         name="isolated"
         value={isolated}
-        onChoose={(v) => set({ isolated: v === 'kind' ? undefined : v === 'unknown' ? 'unknown' : v === 'true' })}
+        onChoose={(v) =>
+          set({ isolated: v === 'kind' ? undefined : v === 'unknown' ? 'unknown' : v === 'true' })
+        }
         options={[
           { value: 'kind', name: 'as its kind usually is' },
           { value: 'true', name: 'yes, tested by a competent person' },
@@ -90,12 +121,15 @@ export function SupplyFields({
         name="control"
         value={f.control}
         onChoose={(control) => put({ control })}
-        options={(Object.keys(CONTROL_WORDS) as ControlKind[]).map((k) => ({ value: k, name: CONTROL_WORDS[k] }))}
+        options={(Object.keys(CONTROL_WORDS) as ControlKind[]).map((k) => ({
+          value: k,
+          name: CONTROL_WORDS[k],
+        }))}
       />
       <HaveFields f={f} put={put} />
     </>
   );
-} // prettier-ignore
+}
 
 function Rails({ supply, set }: { supply: Supply; set: (part: Partial<Supply>) => void }) {
   const rail = RAILS.find((r) => r.volts === supply.volts);
@@ -108,7 +142,10 @@ function Rails({ supply, set }: { supply: Supply; set: (part: Partial<Supply>) =
         onChoose={(v) => set({ volts: Number(v), maxAmps: railAmps(Number(v), supply.maxAmps ?? 500) })}
         options={[
           ...(rail ? [] : [{ value: '', name: 'choose' }]),
-          ...RAILS.map((r) => ({ value: String(r.volts), name: `${r.name}, ${r.colour} (±${r.tolerance * 100} %)` })),
+          ...RAILS.map((r) => ({
+            value: String(r.volts),
+            name: `${r.name}, ${r.colour} (±${r.tolerance * 100} %)`,
+          })),
         ]}
         note={rail?.note}
       />
@@ -119,7 +156,7 @@ function Rails({ supply, set }: { supply: Supply; set: (part: Partial<Supply>) =
       </ul>
     </>
   );
-} // prettier-ignore
+}
 
 function BatteryFields({
   battery,
@@ -140,9 +177,34 @@ function BatteryFields({
         onChoose={(chemistry) => set(batteryOfChemistry(battery, chemistry, volts))}
         options={CHEMISTRIES.map((c) => ({ value: c, name: c.replace('-', ' ') }))}
       />
-      <RangeField label="Cells" name="cells" value={battery.cells} role="count" lo={1} hi={200} onTake={(v) => set(batteryOfCells({ ...battery, cells: Math.max(1, Math.round(v!)) }))} />
-      <RangeField label="Amp-hours" name="ampHours" value={battery.ampHours} role="count" lo={0.01} hi={10000} onTake={(v) => put({ ampHours: v! })} />
-      <RangeField label="Charge left" name="charge" value={battery.charge} role="share" lo={0} hi={1} onTake={(v) => put({ charge: v! })} note="0 at the stop, 100 % full." />
+      <RangeField
+        label="Cells"
+        name="cells"
+        value={battery.cells}
+        role="count"
+        lo={1}
+        hi={200}
+        onTake={(v) => set(batteryOfCells({ ...battery, cells: Math.max(1, Math.round(v!)) }))}
+      />
+      <RangeField
+        label="Amp-hours"
+        name="ampHours"
+        value={battery.ampHours}
+        role="count"
+        lo={0.01}
+        hi={10000}
+        onTake={(v) => put({ ampHours: v! })}
+      />
+      <RangeField
+        label="Charge left"
+        name="charge"
+        value={battery.charge}
+        role="share"
+        lo={0}
+        hi={1}
+        onTake={(v) => put({ charge: v! })}
+        note="0 at the stop, 100 % full."
+      />
     </>
   );
-} // prettier-ignore
+}

@@ -86,7 +86,12 @@ export function OnOwnWires({ supply, spools }: { supply: Supply; spools: readonl
 
 /** Ohms inside, from the volts open and under load; a reading says where it was taken. */
 export function Sag({ supply, set }: { supply: Supply; set: (part: Partial<Supply>) => void }) {
-  const [r, setR] = useState({ open: null as number | null, loaded: null as number | null, amps: null as number | null, at: 'clips' });
+  const [r, setR] = useState({
+    open: null as number | null,
+    loaded: null as number | null,
+    amps: null as number | null,
+    at: 'clips',
+  });
   const take = (part: Partial<typeof r>) => {
     const next = { ...r, ...part };
     setR(next);
@@ -96,9 +101,36 @@ export function Sag({ supply, set }: { supply: Supply; set: (part: Partial<Suppl
   return (
     <details className={css.sag}>
       <summary>Measured: how far its voltage sags</summary>
-      <RangeField label="Voltage, no load" name="openVolts" value={r.open} role="volts" lo={0} hi={500} whenEmpty="not measured" onTake={(open) => take({ open })} />
-      <RangeField label="Voltage, loaded" name="loadedVolts" value={r.loaded} role="volts" lo={0} hi={500} whenEmpty="not measured" onTake={(loaded) => take({ loaded })} />
-      <RangeField label="At a current of" name="loadedAmps" value={r.amps} role="amps" lo={0.01} hi={500} whenEmpty="not measured" onTake={(amps) => take({ amps })} />
+      <RangeField
+        label="Voltage, no load"
+        name="openVolts"
+        value={r.open}
+        role="volts"
+        lo={0}
+        hi={500}
+        whenEmpty="not measured"
+        onTake={(open) => take({ open })}
+      />
+      <RangeField
+        label="Voltage, loaded"
+        name="loadedVolts"
+        value={r.loaded}
+        role="volts"
+        lo={0}
+        hi={500}
+        whenEmpty="not measured"
+        onTake={(loaded) => take({ loaded })}
+      />
+      <RangeField
+        label="At a current of"
+        name="loadedAmps"
+        value={r.amps}
+        role="amps"
+        lo={0.01}
+        hi={500}
+        whenEmpty="not measured"
+        onTake={(amps) => take({ amps })}
+      />
       <Choice
         label="Read at"
         name="readAt"
@@ -108,11 +140,15 @@ export function Sag({ supply, set }: { supply: Supply; set: (part: Partial<Suppl
           { value: 'terminals', name: 'the supply’s own terminals or display' },
           { value: 'clips', name: 'the clips on the wire' },
         ]}
-        note={r.at === 'clips' ? 'At the clips the leads’ loss is in it: read at the terminals to know the supply.' : `Internal resistance ${supply.internalOhm} Ω, taken with the supply.`}
+        note={
+          r.at === 'clips'
+            ? 'At the clips the leads’ loss is in it: read at the terminals to know the supply.'
+            : `Internal resistance ${supply.internalOhm} Ω, taken with the supply.`
+        }
       />
     </details>
   );
-} // prettier-ignore
+}
 
 function woundWords(volts: number, ten: number, amps: number | null, say: Say): string {
   const { turns, areaMm2 } = secondaryOf(volts, ten, amps);

@@ -31,7 +31,14 @@ export const COLUMNS: { readonly [K in StockKind]: readonly Column<K>[] } = {
       head: 'resistance per metre',
       figures: true,
       by: (s) => s.ohmPerM,
-      cell: (s) => (s.ohmPerM === null ? <i className="dim">catalogue</i> : <>{s.ohmPerM} Ω <small className="dim">measured</small></>),
+      cell: (s) =>
+        s.ohmPerM === null ? (
+          <i className="dim">catalogue</i>
+        ) : (
+          <>
+            {s.ohmPerM} Ω <small className="dim">measured</small>
+          </>
+        ),
     },
     {
       head: 'left',
@@ -42,21 +49,35 @@ export const COLUMNS: { readonly [K in StockKind]: readonly Column<K>[] } = {
     { head: 'price a metre', figures: true, by: (s) => s.pricePerM, cell: (s) => price(s.pricePerM) },
   ],
   supplies: [
-    { head: 'kind', by: (s) => SUPPLY_WORDS[s.supply.kind], cell: ({ supply: s }) => s.battery ? `${SUPPLY_WORDS[s.kind]}, ${s.battery.cells} ${s.battery.chemistry.replace('-', ' ')} cells, ${s.battery.ampHours} Ah` : SUPPLY_WORDS[s.kind] },
+    {
+      head: 'kind',
+      by: (s) => SUPPLY_WORDS[s.supply.kind],
+      cell: ({ supply: s }) =>
+        s.battery
+          ? `${SUPPLY_WORDS[s.kind]}, ${s.battery.cells} ${s.battery.chemistry.replace('-', ' ')} cells, ${s.battery.ampHours} Ah`
+          : SUPPLY_WORDS[s.kind],
+    },
     {
       head: 'label says',
       figures: true,
       by: (s) => s.supply.volts,
-      cell: ({ supply }, typed) => `${typed(supply.volts, 'volts')}${supply.maxAmps !== null ? `, ${typed(supply.maxAmps, 'amps')}` : supply.ratedVA ? `, ${supply.ratedVA} VA` : ', max current not known'}${supply.current === 'ac' ? ' ac' : ''}`,
+      cell: ({ supply }, typed) =>
+        `${typed(supply.volts, 'volts')}${supply.maxAmps !== null ? `, ${typed(supply.maxAmps, 'amps')}` : supply.ratedVA ? `, ${supply.ratedVA} VA` : ', max current not known'}${supply.current === 'ac' ? ' ac' : ''}`,
     },
     {
       head: 'min wire resistance',
       figures: true,
       by: ({ supply }) => (supply.maxAmps === null ? null : supply.volts / supply.maxAmps),
-      cell: ({ supply }) => supply.maxAmps === null ? '–' : `${(supply.volts / supply.maxAmps).toPrecision(3)} Ω`,
+      cell: ({ supply }) =>
+        supply.maxAmps === null ? '–' : `${(supply.volts / supply.maxAmps).toPrecision(3)} Ω`,
     },
     { head: 'control', by: (s) => CONTROL_WORDS[s.control], cell: (s) => CONTROL_WORDS[s.control] },
-    { head: 'price', figures: true, by: (s) => s.price, cell: (s) => (s.have ? 'have it' : `to buy, ${price(s.price)}`) },
+    {
+      head: 'price',
+      figures: true,
+      by: (s) => s.price,
+      cell: (s) => (s.have ? 'have it' : `to buy, ${price(s.price)}`),
+    },
   ],
   controls: [
     { head: 'kind', by: (c) => CONTROL_WORDS[c.control.kind], cell: (c) => CONTROL_WORDS[c.control.kind] },
@@ -64,24 +85,54 @@ export const COLUMNS: { readonly [K in StockKind]: readonly Column<K>[] } = {
       head: 'rated',
       figures: true,
       by: (c) => c.control.ratedAmps,
-      cell: (c, typed) => c.control.ratedAmps !== null ? typed(c.control.ratedAmps, 'amps') : c.control.ratedWatts !== null ? `${c.control.ratedWatts} W` : 'not known',
+      cell: (c, typed) =>
+        c.control.ratedAmps !== null
+          ? typed(c.control.ratedAmps, 'amps')
+          : c.control.ratedWatts !== null
+            ? `${c.control.ratedWatts} W`
+            : 'not known',
     },
     { head: 'steps', figures: true, by: (c) => c.control.steps, cell: (c) => c.control.steps ?? 'fine' },
-    { head: 'price', figures: true, by: (c) => c.price, cell: (c) => (c.have ? 'have it' : `to buy, ${price(c.price)}`) },
+    {
+      head: 'price',
+      figures: true,
+      by: (c) => c.price,
+      cell: (c) => (c.have ? 'have it' : `to buy, ${price(c.price)}`),
+    },
   ],
   leads: [
-    { head: 'cross-section', figures: true, by: (l) => l.areaMm2, cell: (l, typed) => typed(l.areaMm2, 'area') },
-    { head: 'out and back', figures: true, by: (l) => l.lengthMm, cell: (l, typed) => typed(l.lengthMm, 'leadLength') },
-    { head: 'contacts', figures: true, by: (l) => l.contactOhm, cell: (l, typed) => typed(l.contactOhm, 'ohms') },
+    {
+      head: 'cross-section',
+      figures: true,
+      by: (l) => l.areaMm2,
+      cell: (l, typed) => typed(l.areaMm2, 'area'),
+    },
+    {
+      head: 'out and back',
+      figures: true,
+      by: (l) => l.lengthMm,
+      cell: (l, typed) => typed(l.lengthMm, 'leadLength'),
+    },
+    {
+      head: 'contacts',
+      figures: true,
+      by: (l) => l.contactOhm,
+      cell: (l, typed) => typed(l.contactOhm, 'ohms'),
+    },
   ],
   foams: [
     { head: 'kind', by: (f) => FOAMS[f.kind].name, cell: (f) => FOAMS[f.kind].name },
-    { head: 'density', figures: true, by: (f) => f.densityKgM3, cell: (f, typed) => typed(f.densityKgM3, 'density') },
+    {
+      head: 'density',
+      figures: true,
+      by: (f) => f.densityKgM3,
+      cell: (f, typed) => typed(f.densityKgM3, 'density'),
+    },
     { head: 'where from', by: (f) => f.origin, cell: (f) => <OriginMark origin={f.origin} /> },
     { head: 'lot', by: (f) => f.piece?.lot ?? null, cell: (f) => f.piece?.lot ?? '' },
     { head: 'looked over', by: (f) => f.piece?.flaws.length ?? null, cell: (f) => pieceWords(f.piece) },
   ],
-}; // prettier-ignore
+};
 
 /** A list sorted by a column, up or down; what is not known stands last either way. */
 export function sorted<K extends StockKind>(

@@ -29,9 +29,15 @@ describe('one line of what somebody has', () => {
 
   it('a dimmer by its amps is a control', () => {
     const read = readQuick('pulse dimmer 8 A');
-    expect(read).toMatchObject({ ok: true, kind: 'controls', item: { control: { kind: 'pwm', ratedAmps: 8 } } });
-    expect(readQuick('buck converter 5 A 100 steps')).toMatchObject({ item: { control: { kind: 'buck', steps: 100 } } });
-  }); // prettier-ignore
+    expect(read).toMatchObject({
+      ok: true,
+      kind: 'controls',
+      item: { control: { kind: 'pwm', ratedAmps: 8 } },
+    });
+    expect(readQuick('buck converter 5 A 100 steps')).toMatchObject({
+      item: { control: { kind: 'buck', steps: 100 } },
+    });
+  });
 
   it.each([
     ['', ''],
@@ -81,8 +87,18 @@ describe('an unknown wire', () => {
 });
 
 describe('a sorted list', () => {
-  const spool = (name: string, metres: number | null): Spool =>
-    ({ id: name, name, alloy: 'nicr-80', diameterMm: 0.4, strands: 1, metres, ohmPerM: null, pricePerM: null, note: '', demo: false }); // prettier-ignore
+  const spool = (name: string, metres: number | null): Spool => ({
+    id: name,
+    name,
+    alloy: 'nicr-80',
+    diameterMm: 0.4,
+    strands: 1,
+    metres,
+    ohmPerM: null,
+    pricePerM: null,
+    note: '',
+    demo: false,
+  });
   const items = [spool('b', 3), spool('a', null), spool('c', 11)];
   const left = COLUMNS.spools.find((c) => c.head === 'left')!;
   const names = (down: boolean) => sorted(items, left, down).map((s) => s.name);

@@ -4,14 +4,26 @@ export type Wanted =
   | readonly ['asks', ...string[]]
   | readonly ['wants', string];
 
-const spool = (alloy: string, diameterMm?: number, metres?: number): Wanted => ['is', 'spools', { alloy, ...(diameterMm !== undefined && { diameterMm }), ...(metres !== undefined && { metres }) }]; // prettier-ignore
-const power = (kind: string, volts: number, more: object = {}): Wanted => ['is', 'supplies', { supply: { kind, volts, ...more } }]; // prettier-ignore
-const battery = (volts: number, chemistry: string, cells: number, ampHours?: number): Wanted => power('battery', volts, { battery: { chemistry, cells, ...(ampHours !== undefined && { ampHours }) } }); // prettier-ignore
+const spool = (alloy: string, diameterMm?: number, metres?: number): Wanted => [
+  'is',
+  'spools',
+  { alloy, ...(diameterMm !== undefined && { diameterMm }), ...(metres !== undefined && { metres }) },
+];
+const power = (kind: string, volts: number, more: object = {}): Wanted => [
+  'is',
+  'supplies',
+  { supply: { kind, volts, ...more } },
+];
+const battery = (volts: number, chemistry: string, cells: number, ampHours?: number): Wanted =>
+  power('battery', volts, { battery: { chemistry, cells, ...(ampHours !== undefined && { ampHours }) } });
 const control = (kind: string, more: object = {}): Wanted => ['is', 'controls', { control: { kind, ...more } }];
 const leads = (areaMm2: number, lengthMm: number): Wanted => ['is', 'leads', { areaMm2, lengthMm }];
-const foam = (kind: string, densityKgM3?: number): Wanted => ['is', 'foams', { kind, ...(densityKgM3 !== undefined && { densityKgM3 }) }]; // prettier-ignore
+const foam = (kind: string, densityKgM3?: number): Wanted => [
+  'is',
+  'foams',
+  { kind, ...(densityKgM3 !== undefined && { densityKgM3 }) },
+];
 
-/* prettier-ignore */
 /** Lines the rules were written by. */
 export const LINES: readonly (readonly [string, Wanted])[] = [
   ['nichrome 26 awg 12 m', spool('nicr-80', 0.404909, 12)],
@@ -76,10 +88,9 @@ export const LINES: readonly (readonly [string, Wanted])[] = [
   ['a shoe', ['wants', 'by name']],
 ];
 
-/* prettier-ignore */
 /** Lines that were written down before the rules and kept from them: what the rules make of them is what they are worth. */
 export const HELD_BACK: readonly (readonly [string, Wanted])[] = [
-  ['24 ga nichrome 30 ft', spool('nicr-80', 0.510, 9.144)],
+  ['24 ga nichrome 30 ft', spool('nicr-80', 0.51, 9.144)],
   ['nicr 60 0.32mm', spool('nicr-60', 0.32)],
   ['NiCr80 0,5 mm 15 m', spool('nicr-80', 0.5, 15)],
   ['80/20 nickel chrome wire 0.6 mm', spool('nicr-80', 0.6)],

@@ -136,7 +136,6 @@ function Wire({ s }: { s: ReturnType<typeof useSession> }) {
           label={step ? `The wire at about ${say(step.airC, 'temperature')}` : 'The wire, cold'}
         />
       )}{' '}
-      {/* prettier-ignore */}
       <p className="num">{step ? say(step.airC, 'temperature') : 'cold'}</p>
     </div>
   );

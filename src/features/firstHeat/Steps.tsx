@@ -118,9 +118,13 @@ function Now({ s, p, i }: { s: S; p: HeatExpected; i: number }) {
         standing={read.amps === null ? null : standingOf(read.amps, p.ampsBand)}
         role="amps"
       />{' '}
-      {/* prettier-ignore */}
-      <BandBar what="Voltage" band={volts} read={read.volts} standing={read.volts === null ? null : standingOf(read.volts, volts)} role="volts" />{' '}
-      {/* prettier-ignore */}
+      <BandBar
+        what="Voltage"
+        band={volts}
+        read={read.volts}
+        standing={read.volts === null ? null : standingOf(read.volts, volts)}
+        role="volts"
+      />{' '}
       {p.averagedAmps !== null && (
         <p className="dim">A meter that averages pulses shows about {say(p.averagedAmps, 'amps')} instead.</p>
       )}
@@ -134,9 +138,14 @@ function Now({ s, p, i }: { s: S; p: HeatExpected; i: number }) {
             whenEmpty="read it off"
             onValue={number('amps')}
           />{' '}
-          {/* prettier-ignore */}
-          <QuantityField label="Meter, voltage" name="volts" value={read.volts} role="volts" whenEmpty="read it off" onValue={number('volts')} />{' '}
-          {/* prettier-ignore */}
+          <QuantityField
+            label="Meter, voltage"
+            name="volts"
+            value={read.volts}
+            role="volts"
+            whenEmpty="read it off"
+            onValue={number('volts')}
+          />{' '}
         </div>
       ) : (
         <Button variant="contained" disabled={busy} onClick={() => void take(session.bench!)}>

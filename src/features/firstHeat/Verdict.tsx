@@ -85,7 +85,6 @@ export function Verdict({
                     onClick={() => correct('what the first heat found', c.patch!, pathsOf(c.patch!))}
                   >
                     {' '}
-                    {/* prettier-ignore */}
                     It is so: correct the rig
                   </Button>
                 )}
@@ -116,7 +115,6 @@ export function Verdict({
                 onClick={() => correct('draught', { room: { draughtMS: loss.draughtMS } }, ['room.draughtMS'])}
               >
                 {' '}
-                {/* prettier-ignore */}
                 take that draught
               </button>
             </>
@@ -153,7 +151,6 @@ function Ohms(p: {
         }
       >
         {' '}
-        {/* prettier-ignore */}
         {taken ? 'The rig has them' : 'Use this resistance'}
       </Button>
     </div>

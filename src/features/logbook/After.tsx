@@ -29,7 +29,11 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
     const sanded = where !== '' && minutes !== null ? { where, minutes } : null;
     const parsed = cutAfterSchema.safeParse({ kerfMm, sanded, seen: cut.seen, note });
     if (!parsed.success)
-      return setFault(faultsOf(parsed.error).map((f) => `${f.path} ${f.message}`).join('; ')); // prettier-ignore
+      return setFault(
+        faultsOf(parsed.error)
+          .map((f) => `${f.path} ${f.message}`)
+          .join('; '),
+      );
     const answer = await server.amendCut(entry.rigId, entry.id, parsed.data);
     if (answer.kind === 'done') onKept();
     else setFault(inWords(answer));
@@ -45,10 +49,23 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
         whenEmpty="not gauged"
         onValue={positive(setKerf)}
       />{' '}
-      {/* prettier-ignore */}
       <div className={css.halves}>
-        <QuantityField label="Or: block before" name="block" value={block} role="foamSize" whenEmpty="height" onValue={positive(setBlock)} /> {/* prettier-ignore */}
-        <QuantityField label="both halves after" name="halves" value={halves} role="foamSize" whenEmpty="together" onValue={positive(setHalves)} /> {/* prettier-ignore */}
+        <QuantityField
+          label="Or: block before"
+          name="block"
+          value={block}
+          role="foamSize"
+          whenEmpty="height"
+          onValue={positive(setBlock)}
+        />
+        <QuantityField
+          label="both halves after"
+          name="halves"
+          value={halves}
+          role="foamSize"
+          whenEmpty="together"
+          onValue={positive(setHalves)}
+        />
         <Button size="small" disabled={byHalves === null} onClick={() => setKerf(byHalves)}>
           Take the difference
         </Button>
@@ -60,10 +77,16 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
         onChoose={(v) => setWhere(v as Place | '')}
         options={[{ value: '', name: 'nothing' }, ...PLACES.map((w) => ({ value: w, name: SANDED_WORDS[w] }))]}
       />
-      {
-        where !== '' &&
-        <QuantityField label="Minutes of sanding" name="minutes" value={minutes} role="count" whenEmpty="how long" onValue={positive(setMinutes)} /> // prettier-ignore
-      }
+      {where !== '' && (
+        <QuantityField
+          label="Minutes of sanding"
+          name="minutes"
+          value={minutes}
+          role="count"
+          whenEmpty="how long"
+          onValue={positive(setMinutes)}
+        />
+      )}
       <label className={css.note}>
         Note
         <textarea value={note} maxLength={20000} rows={2} onChange={(e) => setNote(e.target.value)} />

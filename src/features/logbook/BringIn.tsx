@@ -44,7 +44,8 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
     setFaults([]);
     tell(null);
     choose(null);
-    if (file.size > MOST_BYTES) return setFaults([`${file.name} is larger than 16 MB, the most that is taken.`]);
+    if (file.size > MOST_BYTES)
+      return setFaults([`${file.name} is larger than 16 MB, the most that is taken.`]);
     const text = await file.text();
     const form = /^\s*[[{]/.test(text) ? 'json' : 'csv';
     const base = { name: file.name, text, form, header: [], sample: [] } as const;
@@ -53,25 +54,38 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
     const part = text.length > LOOKED_AT ? text.slice(0, text.lastIndexOf('\n', LOOKED_AT) + 1) : text;
     const csv = readCsv(part);
     if (!csv.ok && (text.length <= LOOKED_AT || csv.faults[0]!.line === 1))
-      return setFaults(csv.faults.map((f) => `${file.name}, line ${f.line}${f.column ? `, ${f.column}` : ''}: ${f.message}`));
+      return setFaults(
+        csv.faults.map((f) => `${file.name}, line ${f.line}${f.column ? `, ${f.column}` : ''}: ${f.message}`),
+      );
     const header = csv.ok ? csv.header : part.split('\n')[0]!.split(',');
     const own = isOwn(header);
     if (!own) setColumns(guessed(header));
     choose({ ...base, own, header, sample: csv.ok ? csv.rows.slice(0, 3).map((r) => r.cells) : [] });
-  }; // prettier-ignore
+  };
 
   const bring = async () => {
     if (!chosen) return;
     setBusy(true);
     setFaults([]);
     const mapping = chosen.own ? null : { columns, dayOrder, zone: ownZone() };
-    const answer = await server.importLog({ text: chosen.text, form: chosen.form, rigId: chosen.own ? null : rigId, mapping }); // prettier-ignore
+    const answer = await server.importLog({
+      text: chosen.text,
+      form: chosen.form,
+      rigId: chosen.own ? null : rigId,
+      mapping,
+    });
     setBusy(false);
     if (answer.kind === 'lost') return setFaults(['The server does not answer; nothing was imported.']);
     if (answer.kind === 'refused')
-      return setFaults(answer.faults.map((f) => (f.path.startsWith('(') ? `${chosen.name} ${f.message}` : `${f.path}: ${f.message}`))); // prettier-ignore
+      return setFaults(
+        answer.faults.map((f) =>
+          f.path.startsWith('(') ? `${chosen.name} ${f.message}` : `${f.path}: ${f.message}`,
+        ),
+      );
     const { cuts, already, rigs } = answer.data;
-    tell(`${cuts.toLocaleString('en')} cuts imported${already ? `, ${already.toLocaleString('en')} stood here already` : ''}${rigs ? `, ${rigs} rig${rigs === 1 ? '' : 's'} made for them` : ''}.`); // prettier-ignore
+    tell(
+      `${cuts.toLocaleString('en')} cuts imported${already ? `, ${already.toLocaleString('en')} stood here already` : ''}${rigs ? `, ${rigs} rig${rigs === 1 ? '' : 's'} made for them` : ''}.`,
+    );
     choose(null);
     p.onDone();
   };
@@ -110,9 +124,13 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
                 onChoose={setRig}
                 options={p.rigs.map((r) => ({ value: r.id, name: r.name || 'a rig without a name' }))}
               />{' '}
-              {/* prettier-ignore */}
-              <Choice label="Days are written" name="order" value={dayOrder} onChoose={setOrder} options={DAY_ORDERS.map((o) => ({ value: o, name: ORDER_NAMES[o] }))} />{' '}
-              {/* prettier-ignore */}
+              <Choice
+                label="Days are written"
+                name="order"
+                value={dayOrder}
+                onChoose={setOrder}
+                options={DAY_ORDERS.map((o) => ({ value: o, name: ORDER_NAMES[o] }))}
+              />{' '}
             </div>
             <table className={css.mapping}>
               <thead>
@@ -137,7 +155,6 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
                           onChange={(e) => map(what, e.target.value, on?.unit ?? units?.[0] ?? null)}
                         >
                           {' '}
-                          {/* prettier-ignore */}
                           <option value="">none</option>
                           {chosen.header.map((h) => (
                             <option key={h}>{h}</option>
@@ -152,7 +169,6 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
                             onChange={(e) => map(what, on.column, e.target.value)}
                           >
                             {' '}
-                            {/* prettier-ignore */}
                             {units.map((u) => (
                               <option key={u}>{u}</option>
                             ))}
@@ -166,7 +182,6 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
                             .filter(Boolean)
                             .slice(0, 2)
                             .join(' · ')}{' '}
-                        {/* prettier-ignore */}
                       </td>
                     </tr>
                   );
@@ -195,7 +210,6 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
           onClick={() => void bring()}
         >
           {' '}
-          {/* prettier-ignore */}
           Import them
         </Button>
       </DialogActions>

@@ -71,10 +71,17 @@ export const Entries = memo(function Entries(p: {
           </tr>
         </thead>
         <tbody>
-          {p.entries.map(
-            (e) =>
-            <Line key={e.id} e={e} say={say} at={when.minute(e.at)} on={p.chosen.some((c) => c.id === e.id)} onShow={p.onShow} onChoose={p.onChoose} />, // prettier-ignore
-          )}
+          {p.entries.map((e) => (
+            <Line
+              key={e.id}
+              e={e}
+              say={say}
+              at={when.minute(e.at)}
+              on={p.chosen.some((c) => c.id === e.id)}
+              onShow={p.onShow}
+              onChoose={p.onChoose}
+            />
+          ))}
         </tbody>
       </table>
     </div>
@@ -111,7 +118,12 @@ const Line = memo(function Line(p: {
   return (
     <tr data-kind="cut" data-on={p.on}>
       <td>
-        <input type="checkbox" aria-label={`Compare the cut of ${when}`} checked={p.on} onChange={() => p.onChoose(e)} /> {/* prettier-ignore */}
+        <input
+          type="checkbox"
+          aria-label={`Compare the cut of ${when}`}
+          checked={p.on}
+          onChange={() => p.onChoose(e)}
+        />
       </td>
       <td className="num">
         <button type="button" className={css.open} onClick={() => p.onShow(e)}>
@@ -124,19 +136,34 @@ const Line = memo(function Line(p: {
           {e.made.foam.toUpperCase()}, {alloyName(e.made.alloy)}
         </span>
       </td>
-      <td className="num" data-figures>{controlSettingText(e.made.control, cut.setting, say)}</td>
-      <td className="num" data-figures>{say(cut.widthMm, 'foamSize')}</td>
-      <td className="num" data-figures>{number(e.made.feedMmS, 'feed')}</td>
-      <td className="num" data-figures>{number(cut.kerfMm, 'slot')}</td>
-      <td className="num" data-figures>{number(cut.amps, 'amps')}</td>
+      <td className="num" data-figures>
+        {controlSettingText(e.made.control, cut.setting, say)}
+      </td>
+      <td className="num" data-figures>
+        {say(cut.widthMm, 'foamSize')}
+      </td>
+      <td className="num" data-figures>
+        {number(e.made.feedMmS, 'feed')}
+      </td>
+      <td className="num" data-figures>
+        {number(cut.kerfMm, 'slot')}
+      </td>
+      <td className="num" data-figures>
+        {number(cut.amps, 'amps')}
+      </td>
       <td data-grade={cut.limit ? 'limit' : (cut.grade ?? 'none')}>
         {cut.limit ? 'limit' : cut.grade ? GRADE_WORDS[cut.grade].toLowerCase() : 'not judged'}
       </td>
       <td className={css.seen}>
         {cut.seen.map((s) => SEEN_WORDS[s]).join(', ')}
         {cut.note && <span className="dim"> {cut.note}</span>}
-        {e.pictures > 0 && <span className={css.pictures}> {e.pictures} picture{e.pictures === 1 ? '' : 's'}</span>}
+        {e.pictures > 0 && (
+          <span className={css.pictures}>
+            {' '}
+            {e.pictures} picture{e.pictures === 1 ? '' : 's'}
+          </span>
+        )}
       </td>
     </tr>
-  ); // prettier-ignore
+  );
 });

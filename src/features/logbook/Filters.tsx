@@ -47,7 +47,6 @@ export function Filters(p: {
         onChange={(e) => put(key, e.target.value as LogQuery[K])}
       >
         {' '}
-        {/* prettier-ignore */}
         <option value={NONE}>any</option>
         {options.map(([value, name]) => (
           <option key={value} value={value}>
@@ -121,7 +120,6 @@ export function Filters(p: {
             onClick={() => p.onQuery(logQuerySchema.parse({ sort: query.sort, dir: query.dir }))}
           >
             {' '}
-            {/* prettier-ignore */}
             clear
           </button>
         )}

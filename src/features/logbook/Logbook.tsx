@@ -115,7 +115,6 @@ export function Logbook(p: {
             onClick={() => setPanel(panel === 'time' ? 'none' : 'time')}
           >
             {' '}
-            {/* prettier-ignore */}
             Over time
           </Button>
           <Button component="a" href={downloads.log('csv', address)} download>
@@ -160,7 +159,6 @@ export function Logbook(p: {
             : 'Nothing is logged yet. The first test cut of a rig is the first line here.'}
         </p>
       )}{' '}
-      {/* prettier-ignore */}
       {shown && (
         <CutDialog
           entry={shown}

@@ -48,14 +48,18 @@ export function OverTime({ query, rigs }: { query: LogQuery; rigs: readonly RigN
           <ByDay cuts={cuts} what="slot" />
         </div>
       )}
-      {cuts && total > MOST && <p className="dim">The newest {MOST} of {total.toLocaleString('en')} cuts are drawn.</p>}
+      {cuts && total > MOST && (
+        <p className="dim">
+          The newest {MOST} of {total.toLocaleString('en')} cuts are drawn.
+        </p>
+      )}
       {query.rig ? (
         <Moved key={query.rig} rigId={query.rig} name={name || 'this rig'} />
       ) : (
         <p className="dim">Choose one rig to see how each cut moved its numbers.</p>
       )}
     </section>
-  ); // prettier-ignore
+  );
 }
 
 const GROUPS = [
@@ -113,7 +117,6 @@ function ByDay({ cuts, what }: { cuts: readonly LogEntry[]; what: 'feed' | 'slot
         height={210}
         label={`${what} of ${chart.n} cuts by day, up to ${say(unitFor(what, profile).toBase(chart.y.max / 1.12), what)}`}
       />{' '}
-      {/* prettier-ignore */}
       <ul className={css.marks}>
         {chart.lines.map((l) => (
           <li key={l.name}>
@@ -159,10 +162,15 @@ function Way({ way, name, shared }: { way: readonly Estimate[]; name: string; sh
         line(0, 'two times in three it lies between', { width: 1.4, dash: [5, 4] }),
         line(2, ' ', { width: 1.4, dash: [5, 4] }),
       ],
-      x: { title: 'cut after cut', min: 0.5, max: way.length + 0.5, tick: (v: number) => (Number.isInteger(v) ? `${v}` : '') },
+      x: {
+        title: 'cut after cut',
+        min: 0.5,
+        max: way.length + 0.5,
+        tick: (v: number) => (Number.isInteger(v) ? `${v}` : ''),
+      },
       y: { title: 'times the model’s heat', min: 0.92 * low, max: 1.06 * high },
     };
-  }, [way]); // prettier-ignore
+  }, [way]);
   const best = [...way].filter((e) => e.counts && !e.aside).sort((a, b) => b.shrank - a.shrank)[0];
   const last = way.at(-1)!;
   const aside = way.filter((e) => e.aside).length;
@@ -170,20 +178,31 @@ function Way({ way, name, shared }: { way: readonly Estimate[]; name: string; sh
     <div className={css.way}>
       <div>
         <h2>How each cut moved the numbers of {name}</h2>
-        <Plot lines={chart.lines} x={chart.x} y={chart.y} height={210} label={`After ${way.length} cuts the foam wants ${last.factor[1].toFixed(2)} times the model’s heat, give or take ${say(last.sd, 'share')}`} /> {/* prettier-ignore */}
+        <Plot
+          lines={chart.lines}
+          x={chart.x}
+          y={chart.y}
+          height={210}
+          label={`After ${way.length} cuts the foam wants ${last.factor[1].toFixed(2)} times the model’s heat, give or take ${say(last.sd, 'share')}`}
+        />
         <PlotKey lines={chart.lines.slice(0, 2)} />
       </div>
       <div>
         <p>
-          After {way.length} cut{way.length === 1 ? '' : 's'} {shared && 'on this foam with this wire, on whatever rig, '}
+          After {way.length} cut{way.length === 1 ? '' : 's'}{' '}
+          {shared && 'on this foam with this wire, on whatever rig, '}
           it wants <b className="num">{last.factor[1].toFixed(2)}</b> times the model’s heat, give or take{' '}
           <b className="num">{say(last.sd, 'share')}</b>.
-          {last.sd <= 0.1 ? ' Good enough: more test cuts bring little.' : ' Under ±10 % it is good enough to stop testing.'}
+          {last.sd <= 0.1
+            ? ' Good enough: more test cuts bring little.'
+            : ' Under ±10 % it is good enough to stop testing.'}
         </p>
         {best && (
           <p>
-            The cut of {when.day(best.at)} was the most informative: it narrowed the range by {say(best.shrank, 'share')}.
-            {aside > 0 && ` ${aside} ${aside === 1 ? 'lies' : 'lie'} so far off that it is set aside; look at ${aside === 1 ? 'it' : 'them'} again.`}
+            The cut of {when.day(best.at)} was the most informative: it narrowed the range by{' '}
+            {say(best.shrank, 'share')}.
+            {aside > 0 &&
+              ` ${aside} ${aside === 1 ? 'lies' : 'lie'} so far off that it is set aside; look at ${aside === 1 ? 'it' : 'them'} again.`}
           </p>
         )}
         <table className={css.steps}>
@@ -195,16 +214,25 @@ function Way({ way, name, shared }: { way: readonly Estimate[]; name: string; sh
             </tr>
           </thead>
           <tbody>
-            {[...way].reverse().slice(0, 6).map((e) => (
-              <tr key={e.cut}>
-                <td className="num">{when.day(e.at)}</td>
-                <td className="num">{e.aside ? 'set aside' : e.counts ? `${e.moved >= 0 ? '+' : '−'}${say(Math.abs(e.moved), 'share')}` : 'counts for nothing'}</td>
-                <td className="num">±{say(e.sd, 'share')}</td>
-              </tr>
-            ))}
+            {[...way]
+              .reverse()
+              .slice(0, 6)
+              .map((e) => (
+                <tr key={e.cut}>
+                  <td className="num">{when.day(e.at)}</td>
+                  <td className="num">
+                    {e.aside
+                      ? 'set aside'
+                      : e.counts
+                        ? `${e.moved >= 0 ? '+' : '−'}${say(Math.abs(e.moved), 'share')}`
+                        : 'counts for nothing'}
+                  </td>
+                  <td className="num">±{say(e.sd, 'share')}</td>
+                </tr>
+              ))}
           </tbody>
         </table>
       </div>
     </div>
-  ); // prettier-ignore
+  );
 }

@@ -35,7 +35,7 @@ export function Pictures({ rigId, cutId, of }: { rigId: string; cutId: string | 
             onClick={() => void drop(p.id).then(tell)}
           >
             {' '}
-            {/* prettier-ignore */}✕
+            ✕
           </button>
         </figure>
       ))}

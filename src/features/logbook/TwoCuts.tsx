@@ -26,8 +26,12 @@ export function TwoCuts({ chosen, onClear }: { chosen: readonly LogEntry[]; onCl
     <section className={css.two} aria-label="Two cuts compared">
       <div className={css.twoHead}>
         <h2>Two cuts compared</h2>
-        <span className="dim">{differs} of {left.length} lines differ</span>
-        <Button size="small" onClick={onClear}>Clear</Button>
+        <span className="dim">
+          {differs} of {left.length} lines differ
+        </span>
+        <Button size="small" onClick={onClear}>
+          Clear
+        </Button>
       </div>
       <table>
         <thead>
@@ -48,5 +52,5 @@ export function TwoCuts({ chosen, onClear }: { chosen: readonly LogEntry[]; onCl
         </tbody>
       </table>
     </section>
-  ); // prettier-ignore
+  );
 }

@@ -35,7 +35,7 @@ export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (
             onClick={() => void ask(server.forgetView(v.id))}
           >
             {' '}
-            {/* prettier-ignore */}✕
+            ✕
           </button>
         </span>
       ))}
@@ -60,7 +60,6 @@ export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (
             placeholder="its name"
             onChange={(e) => setName(e.target.value)}
           />{' '}
-          {/* prettier-ignore */}
           <button type="submit" className="quiet">
             keep
           </button>

@@ -93,7 +93,6 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
             maxLength={2000}
             onChange={(e) => setRemark(e.target.value)}
           />{' '}
-          {/* prettier-ignore */}
           <button type="submit" className="quiet">
             write it down
           </button>

@@ -17,16 +17,36 @@ export function cutLines(entry: LogEntry, say: Say, when: When): (readonly [stri
     ['Foam', `${foamName(made.foam)}, ${say(made.foamKgM3, 'density')}`],
     ['Wire', `${alloyName(made.alloy)} ${say(made.wireMm, 'wireDiameter')}`],
     ['Set', controlSettingText(made.control, cut.setting, say)],
-    ['Meter', [or(cut.amps, 'amps'), cut.volts === null ? '' : `${say(cut.volts, 'volts')} at the ${cut.voltsAt ?? 'display'}`].filter(Boolean).join(', ')],
+    [
+      'Meter',
+      [
+        or(cut.amps, 'amps'),
+        cut.volts === null ? '' : `${say(cut.volts, 'volts')} at the ${cut.voltsAt ?? 'display'}`,
+      ]
+        .filter(Boolean)
+        .join(', '),
+    ],
     ['Width', say(cut.widthMm, 'foamSize')],
     ['Depth', or(cut.depthMm, 'depth')],
-    ['Time', cut.seconds === null ? '–' : `${say(cut.seconds, 'time')} from ${cut.timedFrom === 'touch' ? 'the touch' : 'inside the foam'}`],
+    [
+      'Time',
+      cut.seconds === null
+        ? '–'
+        : `${say(cut.seconds, 'time')} from ${cut.timedFrom === 'touch' ? 'the touch' : 'inside the foam'}`,
+    ],
     ['Feed', or(made.feedMmS, 'feed')],
     ['Marks', cut.marks?.map((m) => `${say(m.mm, 'depth')} at ${say(m.s, 'time')}`).join(', ') ?? '–'],
     ['Kerf', or(cut.kerfMm, 'slot')],
-    ['It cut', cut.limit ? 'at the limit: the wire began to bend' : cut.grade ? GRADE_WORDS[cut.grade].toLowerCase() : 'not judged'],
+    [
+      'It cut',
+      cut.limit
+        ? 'at the limit: the wire began to bend'
+        : cut.grade
+          ? GRADE_WORDS[cut.grade].toLowerCase()
+          : 'not judged',
+    ],
     ['Seen', cut.seen.map((s) => SEEN_WORDS[s]).join(', ') || '–'],
     ['Sanded', cut.sanded ? `${SANDED_WORDS[cut.sanded.where]}, ${say(cut.sanded.minutes, 'count')} min` : '–'],
     ['Note', cut.note || '–'],
-  ]; // prettier-ignore
+  ];
 }

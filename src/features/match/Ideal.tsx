@@ -42,8 +42,12 @@ export function Ideal({ job, stock }: { job: Job; stock: Stock }) {
   const all = [...gauges, ...own];
   const supplies = stock.supplies.filter((s) => s.supply.maxAmps !== null);
   const chart = useMemo(() => {
-    const xMax = niceMax(1.15 * Math.max(10, ...supplies.map((s) => s.supply.volts), ...gauges.map((g) => g.volts)));
-    const yMax = niceMax(1.15 * Math.max(2, ...supplies.map((s) => s.supply.maxAmps!), ...gauges.map((g) => g.amps)));
+    const xMax = niceMax(
+      1.15 * Math.max(10, ...supplies.map((s) => s.supply.volts), ...gauges.map((g) => g.volts)),
+    );
+    const yMax = niceMax(
+      1.15 * Math.max(2, ...supplies.map((s) => s.supply.maxAmps!), ...gauges.map((g) => g.amps)),
+    );
     const heat = HEATS.map((w): Line => ({
       name: `${w} W/m`,
       colour: 'edge',
@@ -81,8 +85,8 @@ export function Ideal({ job, stock }: { job: Job; stock: Stock }) {
     <section className={css.ideal} aria-label="What to buy">
       <h2>What would be ideal?</h2>
       <p className="dim">
-        Each point is a gauge at the volts and amps this cut asks of it. Inside a supply’s corner, that supply drives it;
-        a fifth under the corner is better. Dotted lines: equal heat of each metre.
+        Each point is a gauge at the volts and amps this cut asks of it. Inside a supply’s corner, that supply
+        drives it; a fifth under the corner is better. Dotted lines: equal heat of each metre.
       </p>
       <div className={css.idealActs}>
         <Choice
@@ -114,12 +118,14 @@ export function Ideal({ job, stock }: { job: Job; stock: Stock }) {
           {...chart}
           height={380}
           label={`Voltage and current by gauge. ${best.map((g) => `${g.name} AWG: ${say(g.volts, 'volts')}, ${say(g.amps, 'amps')}`).join('; ')}.`}
-          over={(plane) => <Labels plane={plane} gauges={gauges} own={own} supplies={supplies} lengthMm={lengthMm} />}
+          over={(plane) => (
+            <Labels plane={plane} gauges={gauges} own={own} supplies={supplies} lengthMm={lengthMm} />
+          )}
         />
       )}
     </section>
   );
-} // prettier-ignore
+}
 
 function Labels(p: {
   plane: Plane;
@@ -178,7 +184,7 @@ function Labels(p: {
       ))}
     </>
   );
-} // prettier-ignore
+}
 
 /** Heights of labels, pushed down where two would lie on each other. */
 function apart<T>(items: readonly T[], height: (item: T) => number): { item: T; at: number }[] {

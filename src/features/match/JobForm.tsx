@@ -14,7 +14,15 @@ import { FRAMES } from './words';
 const USUAL = '';
 
 /** What is to be cut: cutter, foam, width, feed, and what to keep in hand. */
-export function JobForm({ job, stock, onJob }: { job: Job; stock: Stock; onJob: (part: Partial<Job>) => void }) {
+export function JobForm({
+  job,
+  stock,
+  onJob,
+}: {
+  job: Job;
+  stock: Stock;
+  onJob: (part: Partial<Job>) => void;
+}) {
   const { say } = useUnits();
   const foamChosen = (id: string) => {
     const own = stock.foams.find((f) => f.id === id);
@@ -22,14 +30,22 @@ export function JobForm({ job, stock, onJob }: { job: Job; stock: Stock; onJob: 
     const densityKgM3 = own?.densityKgM3 ?? FOAMS[kind].usualDensity;
     onJob({ foamStockId: own?.id ?? null, foam: { ...job.foam, kind, densityKgM3 } });
   };
-  const take = (lo: number, hi: number, role: 'foamSize' | 'feed' | 'density', to: (v: number) => void) => (v: number | null) => {
-    if (v === null || !(v >= lo && v <= hi)) return `must lie between ${say(lo, role)} and ${say(hi, role)}`;
-    to(v);
-    return null;
-  };
+  const take =
+    (lo: number, hi: number, role: 'foamSize' | 'feed' | 'density', to: (v: number) => void) =>
+    (v: number | null) => {
+      if (v === null || !(v >= lo && v <= hi)) return `must lie between ${say(lo, role)} and ${say(hi, role)}`;
+      to(v);
+      return null;
+    };
   return (
     <div className={css.fields}>
-      <Choice label="Cutter" name="frame" value={job.frame} onChoose={(frame) => onJob({ frame })} options={FRAME_KINDS.map((k) => ({ value: k, name: FRAMES[k] }))} />
+      <Choice
+        label="Cutter"
+        name="frame"
+        value={job.frame}
+        onChoose={(frame) => onJob({ frame })}
+        options={FRAME_KINDS.map((k) => ({ value: k, name: FRAMES[k] }))}
+      />
       <Choice
         label="Foam"
         name="foam"
@@ -41,9 +57,29 @@ export function JobForm({ job, stock, onJob }: { job: Job; stock: Stock; onJob: 
         ]}
         note={FOAMS[job.foam.kind].reason || undefined}
       />
-      <QuantityField label="Density" name="density" role="density" value={job.foam.densityKgM3} onValue={take(1, 1000, 'density', (densityKgM3) => onJob({ foam: { ...job.foam, densityKgM3 } }))} />
-      <QuantityField label="Width" name="width" role="foamSize" value={job.foam.widthMm} onValue={take(1, 20000, 'foamSize', (widthMm) => onJob({ foam: { ...job.foam, widthMm } }))} note="Across the wire." />
-      <QuantityField label="Feed" name="feed" role="feed" value={job.feedMmS} onValue={take(0.01, 1000, 'feed', (feedMmS) => onJob({ feedMmS }))} note="How fast it is to be led." />
+      <QuantityField
+        label="Density"
+        name="density"
+        role="density"
+        value={job.foam.densityKgM3}
+        onValue={take(1, 1000, 'density', (densityKgM3) => onJob({ foam: { ...job.foam, densityKgM3 } }))}
+      />
+      <QuantityField
+        label="Width"
+        name="width"
+        role="foamSize"
+        value={job.foam.widthMm}
+        onValue={take(1, 20000, 'foamSize', (widthMm) => onJob({ foam: { ...job.foam, widthMm } }))}
+        note="Across the wire."
+      />
+      <QuantityField
+        label="Feed"
+        name="feed"
+        role="feed"
+        value={job.feedMmS}
+        onValue={take(0.01, 1000, 'feed', (feedMmS) => onJob({ feedMmS }))}
+        note="How fast it is to be led."
+      />
       <Choice
         label="Margin"
         name="reserve"
@@ -51,7 +87,10 @@ export function JobForm({ job, stock, onJob }: { job: Job; stock: Stock; onJob: 
         onChoose={(v) => onJob({ reserve: v === USUAL ? null : Number(v) })}
         options={[
           { value: USUAL, name: 'as usual for the cutter' },
-          ...[0.3, 0.4, 0.5, 0.6, 0.7, 0.8].map((r) => ({ value: String(r), name: `${Math.round(100 - 100 * r)} %` })),
+          ...[0.3, 0.4, 0.5, 0.6, 0.7, 0.8].map((r) => ({
+            value: String(r),
+            name: `${Math.round(100 - 100 * r)} %`,
+          })),
         ]}
       />
       {stock.leads.length > 0 && (
@@ -60,16 +99,25 @@ export function JobForm({ job, stock, onJob }: { job: Job; stock: Stock; onJob: 
           name="leads"
           value={job.leadId ?? USUAL}
           onChoose={(id) => onJob({ leadId: id === USUAL ? null : id })}
-          options={[{ value: USUAL, name: '3 m of 2.08 mm²' }, ...stock.leads.map((l) => ({ value: l.id, name: l.name }))]}
+          options={[
+            { value: USUAL, name: '3 m of 2.08 mm²' },
+            ...stock.leads.map((l) => ({ value: l.id, name: l.name })),
+          ]}
         />
       )}
       <Lengths lengths={job.lengthsMm} onLengths={(lengthsMm) => onJob({ lengthsMm })} />
     </div>
   );
-} // prettier-ignore
+}
 
 /** Lengths to try, typed with commas; none: the program's own. */
-function Lengths({ lengths, onLengths }: { lengths: Job['lengthsMm']; onLengths: (l: Job['lengthsMm']) => void }) {
+function Lengths({
+  lengths,
+  onLengths,
+}: {
+  lengths: Job['lengthsMm'];
+  onLengths: (l: Job['lengthsMm']) => void;
+}) {
   const id = useId();
   const { profile, typed } = useUnits();
   const [text, setText] = useState(lengths?.map((l) => typed(l, 'wireLength')).join('; ') ?? '');
@@ -80,19 +128,29 @@ function Lengths({ lengths, onLengths }: { lengths: Job['lengthsMm']; onLengths:
       setRule(null);
       return onLengths(null);
     }
-    const read = line.split(/;|,\s/).filter((t) => t.trim() !== '').map((t) => parseQuantity(t, 'wireLength', profile));
+    const read = line
+      .split(/;|,\s/)
+      .filter((t) => t.trim() !== '')
+      .map((t) => parseQuantity(t, 'wireLength', profile));
     const wrong = read.find((r) => !r.ok);
     if (wrong && !wrong.ok) return setRule(wrong.rule);
     const mm = read.flatMap((r) => (r.ok ? [r.value] : []));
-    if (mm.some((v) => !(v >= 1 && v <= 20000)) || mm.length > 100) return setRule(`up to 100 lengths, each from ${typed(1, 'wireLength')} to ${typed(20000, 'wireLength')}`);
+    if (mm.some((v) => !(v >= 1 && v <= 20000)) || mm.length > 100)
+      return setRule(`up to 100 lengths, each from ${typed(1, 'wireLength')} to ${typed(20000, 'wireLength')}`);
     setRule(null);
     onLengths(mm);
   };
   return (
     <div className={css.lengths}>
       <label htmlFor={id}>Wire lengths</label>
-      <input id={id} value={text} placeholder="from the width, up to twice it" aria-invalid={rule !== null} onChange={(e) => take(e.target.value)} />
+      <input
+        id={id}
+        value={text}
+        placeholder="from the width, up to twice it"
+        aria-invalid={rule !== null}
+        onChange={(e) => take(e.target.value)}
+      />
       <p className="dim">{rule ?? 'Several with a semicolon between: 800; 1000; 1200.'}</p>
     </div>
   );
-} // prettier-ignore
+}

@@ -147,7 +147,10 @@ export function Match({ stock, first }: { stock: Stock; first: Job }) {
               onMore={more}
               busy={busy}
             />
-            <p className="dim">A line is the best length of a wire on a supply with a control. Tick two to four to compare them. The five bars: room in the window, load, dial, strength left, leads.</p>
+            <p className="dim">
+              A line is the best length of a wire on a supply with a control. Tick two to four to compare them.
+              The five bars: room in the window, load, dial, strength left, leads.
+            </p>
           </section>
         )}
         {state.is === 'done' && <Refused counts={state.refused} rows={rows} onLook={look} />}
@@ -155,9 +158,17 @@ export function Match({ stock, first }: { stock: Stock; first: Job }) {
       </div>
     </div>
   );
-} // prettier-ignore
+}
 
-function Progress({ state, stale, empty }: { state: ReturnType<typeof useMatch>['state']; stale: boolean; empty: boolean }) {
+function Progress({
+  state,
+  stale,
+  empty,
+}: {
+  state: ReturnType<typeof useMatch>['state'];
+  stale: boolean;
+  empty: boolean;
+}) {
   if (empty)
     return (
       <p className={css.says}>
@@ -188,4 +199,4 @@ function Progress({ state, stale, empty }: { state: ReturnType<typeof useMatch>[
       <h2 className={css.verdict}>{words}</h2>
     </div>
   );
-} // prettier-ignore
+}

@@ -97,7 +97,13 @@ export function Results(p: {
                     <Score pair={pair} />
                   </td>
                   <td>
-                    <Button size="small" variant={i === 0 ? 'contained' : 'outlined'} disabled={p.busy} onClick={() => p.onMake(pair)} aria-label={`Make it a rig: ${name}`}>
+                    <Button
+                      size="small"
+                      variant={i === 0 ? 'contained' : 'outlined'}
+                      disabled={p.busy}
+                      onClick={() => p.onMake(pair)}
+                      aria-label={`Make it a rig: ${name}`}
+                    >
                       Make a rig
                     </Button>
                   </td>
@@ -107,14 +113,10 @@ export function Results(p: {
           </tbody>
         </table>
       </div>
-      {p.pairs.length < p.groups && (
-        <Button onClick={p.onMore}>
-          Show more of the {p.groups} lines
-        </Button>
-      )}
+      {p.pairs.length < p.groups && <Button onClick={p.onMore}>Show more of the {p.groups} lines</Button>}
     </>
   );
-} // prettier-ignore
+}
 
 /** The score with a bar for each part, the part named where the pointer or the reader asks. */
 function Score({ pair }: { pair: PairFigures }) {
@@ -147,15 +149,20 @@ export function WeightSliders({ weights, onWeights }: { weights: Weights; onWeig
   const set = (k: WeightKey, v: number) => onWeights({ ...weights, [k]: v });
   return (
     <details className={css.weights}>
-      <summary>
-        What counts how much{changed && ': changed'}
-      </summary>
+      <summary>What counts how much{changed && ': changed'}</summary>
       {WEIGHT_KEYS.map((k) => (
         <label key={k}>
           <span>
             {PARTS[k].name} <b className="num">{weights[k]}</b>
           </span>
-          <input type="range" min={0} max={10} step={1} value={weights[k]} onChange={(e) => set(k, Number(e.target.value))} />
+          <input
+            type="range"
+            min={0}
+            max={10}
+            step={1}
+            value={weights[k]}
+            onChange={(e) => set(k, Number(e.target.value))}
+          />
           <small>{PARTS[k].help}</small>
         </label>
       ))}
@@ -164,4 +171,4 @@ export function WeightSliders({ weights, onWeights }: { weights: Weights; onWeig
       </button>
     </details>
   );
-} // prettier-ignore
+}

@@ -30,11 +30,20 @@ export function CarryOver({ open, stock }: { open: OpenRig; stock: Stock }) {
   const to: CarryTo = useMemo(
     () => ({
       widthMm,
-      ...(spool ? { wire: { alloy: spool.alloy, diameterMm: spool.diameterMm, strands: spool.strands, measuredOhm: null } } : {}),
+      ...(spool
+        ? {
+            wire: {
+              alloy: spool.alloy,
+              diameterMm: spool.diameterMm,
+              strands: spool.strands,
+              measuredOhm: null,
+            },
+          }
+        : {}),
       ...(power ? { supply: { supply: power.supply, control: power.control } } : {}),
     }),
     [widthMm, spool, power],
-  ); // prettier-ignore
+  );
   const c = useMemo(() => transferRecipe(record.doc, tuning, to), [record.doc, tuning, to]);
   const same = widthMm === record.doc.foam.widthMm && !spool && !power;
   const make = async () => {
@@ -62,11 +71,26 @@ export function CarryOver({ open, stock }: { open: OpenRig; stock: Stock }) {
               : `must lie between ${say(1, 'foamSize')} and ${say(20000, 'foamSize')}`
           }
         />{' '}
-        {/* prettier-ignore */}
-        <Choice label="Wire" name="spool" value={spoolId} onChoose={setSpool} options={[{ value: '', name: 'the one that is on' }, ...stock.spools.map((s) => ({ value: s.id, name: s.name }))]} />{' '}
-        {/* prettier-ignore */}
-        <Choice label="Supply" name="supply" value={supplyId} onChoose={setSupply} options={[{ value: '', name: 'the same' }, ...stock.supplies.filter((s) => s.have).map((s) => ({ value: s.id, name: s.name }))]} />{' '}
-        {/* prettier-ignore */}
+        <Choice
+          label="Wire"
+          name="spool"
+          value={spoolId}
+          onChoose={setSpool}
+          options={[
+            { value: '', name: 'the one that is on' },
+            ...stock.spools.map((s) => ({ value: s.id, name: s.name })),
+          ]}
+        />{' '}
+        <Choice
+          label="Supply"
+          name="supply"
+          value={supplyId}
+          onChoose={setSupply}
+          options={[
+            { value: '', name: 'the same' },
+            ...stock.supplies.filter((s) => s.have).map((s) => ({ value: s.id, name: s.name })),
+          ]}
+        />{' '}
       </div>
       {same ? (
         <p className="dim">Choose another width, wire or supply.</p>

@@ -55,7 +55,13 @@ export function FindDialog({ what, name, onClose }: { what: Loose; name: string;
   const then = found.ok ? solve(merge(rig, found.patch)) : null;
   const take = () => {
     if (!found.ok) return;
-    store.getState().edit(`found: ${name}`, apply(store.getState().doc, found.patch), what === 'gauge' ? { spoolId: null } : undefined);
+    store
+      .getState()
+      .edit(
+        `found: ${name}`,
+        apply(store.getState().doc, found.patch),
+        what === 'gauge' ? { spoolId: null } : undefined,
+      );
     onClose();
   };
   const row = (label: string, of: (r: typeof now) => string) => (
@@ -107,4 +113,4 @@ export function FindDialog({ what, name, onClose }: { what: Loose; name: string;
       </DialogActions>
     </Dialog>
   );
-} // prettier-ignore
+}

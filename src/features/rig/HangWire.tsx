@@ -29,7 +29,13 @@ export const HangWire = memo(function HangWire({ spools }: { spools: readonly Sp
   };
   return (
     <p>
-      {has === null ? 'Nobody counted this spool.' : <>Left on the spool <b className="num">{has} m</b>.</>}{' '}
+      {has === null ? (
+        'Nobody counted this spool.'
+      ) : (
+        <>
+          Left on the spool <b className="num">{has} m</b>.
+        </>
+      )}{' '}
       {has !== null && (
         <button type="button" className="quiet" onClick={() => void hang()}>
           I hung one: take {metres} m off
@@ -38,4 +44,4 @@ export const HangWire = memo(function HangWire({ spools }: { spools: readonly Sp
       <span role="status">{told}</span>
     </p>
   );
-}); // prettier-ignore
+});

@@ -100,7 +100,13 @@ function magnified(m: Middle, led: Led['kind'], radius: number): number {
 }
 
 /** Both lines about the corner, or along the arc; its hollow drawn deeper where it could not be seen. */
-function Scene(p: { m: Middle; box: { w: number; h: number }; pxPerM: number; exaggerate?: boolean; radius?: number }) {
+function Scene(p: {
+  m: Middle;
+  box: { w: number; h: number };
+  pxPerM: number;
+  exaggerate?: boolean;
+  radius?: number;
+}) {
   const { m, box, pxPerM } = p;
   const cornered = m.waited !== null;
   const x0 = cornered ? box.w * 0.66 : 14;
@@ -118,17 +124,44 @@ function Scene(p: { m: Middle; box: { w: number; h: number }; pxPerM: number; ex
   };
   const line = (points: readonly { x: number; y: number }[]) => {
     const every = Math.max(1, Math.floor(points.length / 220));
-    return `M${points.filter((_, i) => i % every === 0 || i === points.length - 1).map(at).join('L')}`;
+    return `M${points
+      .filter((_, i) => i % every === 0 || i === points.length - 1)
+      .map(at)
+      .join('L')}`;
   };
   const far = (box.w + box.h) / pxPerM;
-  const ends = cornered ? [{ x: -far, y: 0 }, { x: 0, y: 0 }, { x: 0, y: far }] : m.ends.map((q) => q);
-  const long = (points: readonly { x: number; y: number }[]) => (cornered ? [{ x: -far, y: 0 }, ...points, { x: 0, y: far }] : points);
-  const plain = cornered ? `M${ends.map((q) => `${(x0 + q.x * pxPerM).toFixed(1)} ${(y0 - q.y * pxPerM).toFixed(1)}`).join('L')}` : null;
+  const ends = cornered
+    ? [
+        { x: -far, y: 0 },
+        { x: 0, y: 0 },
+        { x: 0, y: far },
+      ]
+    : m.ends.map((q) => q);
+  const long = (points: readonly { x: number; y: number }[]) =>
+    cornered ? [{ x: -far, y: 0 }, ...points, { x: 0, y: far }] : points;
+  const plain = cornered
+    ? `M${ends.map((q) => `${(x0 + q.x * pxPerM).toFixed(1)} ${(y0 - q.y * pxPerM).toFixed(1)}`).join('L')}`
+    : null;
   return (
-    <svg width={box.w} height={box.h} viewBox={`0 0 ${box.w} ${box.h}`} role="img" aria-label="Path of the ends and of the middle">
-      <path d={plain ?? `M${m.ends.filter((_, i) => i % Math.max(1, Math.floor(m.ends.length / 220)) === 0).map((q) => `${(x0 + q.x * pxPerM).toFixed(1)} ${(y0 - q.y * pxPerM).toFixed(1)}`).join('L')}`} className={css.ends} />
+    <svg
+      width={box.w}
+      height={box.h}
+      viewBox={`0 0 ${box.w} ${box.h}`}
+      role="img"
+      aria-label="Path of the ends and of the middle"
+    >
+      <path
+        d={
+          plain ??
+          `M${m.ends
+            .filter((_, i) => i % Math.max(1, Math.floor(m.ends.length / 220)) === 0)
+            .map((q) => `${(x0 + q.x * pxPerM).toFixed(1)} ${(y0 - q.y * pxPerM).toFixed(1)}`)
+            .join('L')}`
+        }
+        className={css.ends}
+      />
       <path d={line(long(m.path))} className={css.middle} />
       {m.waited && <path d={line(long(m.waited.path))} className={css.waited} />}
     </svg>
   );
-} // prettier-ignore
+}

@@ -28,7 +28,10 @@ export function MarksDialog({ onClose }: { onClose: () => void }) {
   const curve = markCurve(rig);
   const add = () => {
     if (mark === null || read === null) return setRule('Both a mark and a reading are wanted.');
-    const refused = set([...marks, { mark, volts: by === 'volts' ? read : null, amps: by === 'amps' ? read : null }]);
+    const refused = set([
+      ...marks,
+      { mark, volts: by === 'volts' ? read : null, amps: by === 'amps' ? read : null },
+    ]);
     setRule(refused);
     if (!refused) {
       setMark(null);
@@ -41,8 +44,8 @@ export function MarksDialog({ onClose }: { onClose: () => void }) {
       <DialogContent>
         <div className={css.marks}>
           <p className="dim">
-            A knob without a meter: turn it to a mark, let the idling wire settle, read a meter, and note both. Two
-            marks make a curve; nothing is read off outside them.
+            A knob without a meter: turn it to a mark, let the idling wire settle, read a meter, and note both.
+            Two marks make a curve; nothing is read off outside them.
           </p>
           {marks.length > 0 && (
             <ul aria-label="Marks noted">
@@ -51,10 +54,16 @@ export function MarksDialog({ onClose }: { onClose: () => void }) {
                 return (
                   <li key={i}>
                     <span className="num">
-                      mark {m.mark}: {m.volts !== null ? `${say(m.volts, 'volts')} at the clips` : say(m.amps, 'amps')}
+                      mark {m.mark}:{' '}
+                      {m.volts !== null ? `${say(m.volts, 'volts')} at the clips` : say(m.amps, 'amps')}
                       {at !== null && ` → ${controlSettingText(rig.control.kind, at, say)}`}
                     </span>
-                    <button type="button" className="quiet" aria-label={`Forget mark ${m.mark}`} onClick={() => set(marks.filter((_, k) => k !== i))}>
+                    <button
+                      type="button"
+                      className="quiet"
+                      aria-label={`Forget mark ${m.mark}`}
+                      onClick={() => set(marks.filter((_, k) => k !== i))}
+                    >
                       forget
                     </button>
                   </li>
@@ -62,7 +71,14 @@ export function MarksDialog({ onClose }: { onClose: () => void }) {
               })}
             </ul>
           )}
-          <QuantityField label="Mark" name="mark" role="count" value={mark} whenEmpty="as on the knob" onValue={(v) => (setMark(v), null)} />
+          <QuantityField
+            label="Mark"
+            name="mark"
+            role="count"
+            value={mark}
+            whenEmpty="as on the knob"
+            onValue={(v) => (setMark(v), null)}
+          />
           <Choice
             label="Read"
             name="by"
@@ -73,7 +89,14 @@ export function MarksDialog({ onClose }: { onClose: () => void }) {
               { value: 'amps', name: 'amps' },
             ]}
           />
-          <QuantityField label="Reading" name="reading" role={by} value={read} whenEmpty="off the meter" onValue={(v) => (v !== null && !(v > 0) ? 'must be over 0' : (setRead(v), null))} />
+          <QuantityField
+            label="Reading"
+            name="reading"
+            role={by}
+            value={read}
+            whenEmpty="off the meter"
+            onValue={(v) => (v !== null && !(v > 0) ? 'must be over 0' : (setRead(v), null))}
+          />
           {rule && <p role="alert">{rule}</p>}
         </div>
       </DialogContent>
@@ -85,4 +108,4 @@ export function MarksDialog({ onClose }: { onClose: () => void }) {
       </DialogActions>
     </Dialog>
   );
-} // prettier-ignore
+}

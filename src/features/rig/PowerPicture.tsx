@@ -39,7 +39,15 @@ export function PowerPicture({ curve }: { curve: WindowCurve | null }) {
       </text>
       <rect x={8} y={98} width={64} height={7} className={css.trough} />
       {load !== null && (
-        <rect x={8} y={98} width={64 * Math.min(1, load)} height={7} className={css.load} data-over={load > 1} data-near={load > 0.8} />
+        <rect
+          x={8}
+          y={98}
+          width={64 * Math.min(1, load)}
+          height={7}
+          className={css.load}
+          data-over={load > 1}
+          data-near={load > 0.8}
+        />
       )}
       <text x={78} y={106} className={css.small} textAnchor="start">
         {load === null ? 'limit not known' : `${say(load, 'share')} of its limit`}
@@ -58,7 +66,9 @@ export function PowerPicture({ curve }: { curve: WindowCurve | null }) {
       </text>
       <Control rig={rig} curve={curve} feedMmS={evaluation.feed === null ? null : evaluation.feed * 1000} />
       <text x={222} y={90} className={css.figure}>
-        {rig.control.kind === 'none' ? 'no dial' : controlSettingText(rig.control.kind, rig.control.setting, say, toMark)}
+        {rig.control.kind === 'none'
+          ? 'no dial'
+          : controlSettingText(rig.control.kind, rig.control.setting, say, toMark)}
       </text>
       <path
         d={`M248 ${Y}H326V${Y + 4}H330M330 ${Y - 16}H321V5H40V${supplyTop(rig.supply.kind)}M${330 + leadPx} ${Y - 16}H474V${Y + 4}H${330 + wirePx}`}
@@ -84,7 +94,7 @@ export function PowerPicture({ curve }: { curve: WindowCurve | null }) {
       </text>
     </svg>
   );
-} // prettier-ignore
+}
 
 /** Where the return of the loop meets the supply. */
 const supplyTop = (kind: Rig['supply']['kind']) =>

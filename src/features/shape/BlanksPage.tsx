@@ -29,15 +29,36 @@ function Inside({ view }: { view: PlanView }) {
   const { piece, stock } = view.plan;
   const target = piece.targetG;
   const rows: [string, string][] = [
-    ['Smallest block', `${say(b.smallest.lengthMm, 'foamSize')} × ${say(b.smallest.widthMm, 'foamSize')} × ${say(b.smallest.heightMm, 'foamSize')}`],
+    [
+      'Smallest block',
+      `${say(b.smallest.lengthMm, 'foamSize')} × ${say(b.smallest.widthMm, 'foamSize')} × ${say(b.smallest.heightMm, 'foamSize')}`,
+    ],
     ['Blanks wanted', `${n.blanks}`],
-    ['Out of one sheet', n.perSheet === 0 ? 'none: it is too small' : `${n.perSheet}: ${n.rows} along, ${n.across} across${n.headToTail ? ', head to tail' : ''}`],
+    [
+      'Out of one sheet',
+      n.perSheet === 0
+        ? 'none: it is too small'
+        : `${n.perSheet}: ${n.rows} along, ${n.across} across${n.headToTail ? ', head to tail' : ''}`,
+    ],
     ['Sheets wanted', n.perSheet === 0 ? '–' : `${n.sheets}, ${stock.count} there`],
-    ['Left of a full sheet', `${say(n.leftLengthMm, 'foamSize')} of its length, ${say(n.leftWidthMm, 'foamSize')} of its width`],
-    ['Layers', b.layers > 1 ? `${b.layers}, parted along the chord line` : b.stacked > 1 ? `${b.stacked} cores in one thickness` : 'one'],
+    [
+      'Left of a full sheet',
+      `${say(n.leftLengthMm, 'foamSize')} of its length, ${say(n.leftWidthMm, 'foamSize')} of its width`,
+    ],
+    [
+      'Layers',
+      b.layers > 1
+        ? `${b.layers}, parted along the chord line`
+        : b.stacked > 1
+          ? `${b.stacked} cores in one thickness`
+          : 'one',
+    ],
     ['Lengths', b.lengths > 1 ? `${b.lengths}, neighbours share a template` : 'one'],
-    ['A core weighs', `${say(b.weightG, 'mass')}${target === null ? '' : `, should weigh ${say(target, 'mass')}`}`],
-  ]; // prettier-ignore
+    [
+      'A core weighs',
+      `${say(b.weightG, 'mass')}${target === null ? '' : `, should weigh ${say(target, 'mass')}`}`,
+    ],
+  ];
   return (
     <div className={css.cols}>
       <div className={css.side}>

@@ -44,19 +44,22 @@ export function ColdRehearsal({ view }: { view: PlanView }) {
     body = (
       <>
         <p>
-          Power off, wire cold. Let the arm down until the root’s wire has gone <b className="num">{mm(half.root)}</b>, half
-          its path. The tip’s must then have gone <b className="num">{mm(half.tip)}</b>.
+          Power off, wire cold. Let the arm down until the root’s wire has gone{' '}
+          <b className="num">{mm(half.root)}</b>, half its path. The tip’s must then have gone{' '}
+          <b className="num">{mm(half.tip)}</b>.
         </p>
         {field('The tip went')}
         {next !== null && (
           <p>
-            The tip’s clamp belongs at <b className="num">{mm(next)}</b>, {mm(Math.abs(next - n('tipRadiusMm')))} further{' '}
-            {next > n('tipRadiusMm') ? 'out' : 'in'}.{' '}
-            <Act strong onClick={() => take({ ...m, tipRadiusMm: Number(next.toPrecision(4)) })}>Move it there</Act>
+            The tip’s clamp belongs at <b className="num">{mm(next)}</b>,{' '}
+            {mm(Math.abs(next - n('tipRadiusMm')))} further {next > n('tipRadiusMm') ? 'out' : 'in'}.{' '}
+            <Act strong onClick={() => take({ ...m, tipRadiusMm: Number(next.toPrecision(4)) })}>
+              Move it there
+            </Act>
           </p>
         )}
       </>
-    ); // prettier-ignore
+    );
   } else if (m.kind === 'lever') {
     const short = view.method['longEnd'] === 'root' ? 'tip' : 'root';
     const long = short === 'tip' ? 'root' : 'tip';
@@ -83,8 +86,8 @@ export function ColdRehearsal({ view }: { view: PlanView }) {
     body = (
       <>
         <p>
-          Lay the cold wire on the near leading edge and measure at the far face, from the straight line: the wire must stand{' '}
-          <b className="num">{mm(want)}</b> before it.
+          Lay the cold wire on the near leading edge and measure at the far face, from the straight line: the
+          wire must stand <b className="num">{mm(want)}</b> before it.
         </p>
         {field('It stands')}
         {found !== null && (
@@ -95,13 +98,15 @@ export function ColdRehearsal({ view }: { view: PlanView }) {
               <>
                 So the anchor stands <b className="num">{mm(stands)}</b> from the near face: move it{' '}
                 {mm(Math.abs(m.anchorMm - stands))} {stands < m.anchorMm ? 'away' : 'nearer'}, or{' '}
-                <Act strong onClick={() => take({ ...m, anchorMm: Number(stands.toPrecision(5)) })}>plan with it there</Act>
+                <Act strong onClick={() => take({ ...m, anchorMm: Number(stands.toPrecision(5)) })}>
+                  plan with it there
+                </Act>
               </>
             )}
           </p>
         )}
       </>
-    ); // prettier-ignore
+    );
   } else if (m.kind === 'gravity') {
     const { root, tip, above } = hang;
     const shift =

@@ -2,9 +2,23 @@
 import { useColorScheme } from '@mui/material/styles';
 import { useEffect, useRef, useState } from 'react';
 import {
-  AmbientLight, BufferGeometry, BoxGeometry, Color, DirectionalLight, DoubleSide, EdgesGeometry, Float32BufferAttribute, Line,
-  LineBasicMaterial, LineSegments, Mesh, MeshLambertMaterial, PerspectiveCamera, Scene, WebGLRenderer,
-} from 'three'; // prettier-ignore
+  AmbientLight,
+  BufferGeometry,
+  BoxGeometry,
+  Color,
+  DirectionalLight,
+  DoubleSide,
+  EdgesGeometry,
+  Float32BufferAttribute,
+  Line,
+  LineBasicMaterial,
+  LineSegments,
+  Mesh,
+  MeshLambertMaterial,
+  PerspectiveCamera,
+  Scene,
+  WebGLRenderer,
+} from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { PlanView } from '@/core/engine/template/view';
 import { arcs, pointAt, type Pt } from '@/core/numeric/polyline';

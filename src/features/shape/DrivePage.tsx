@@ -48,11 +48,22 @@ function Inside({ view }: { view: PlanView }) {
       ['Other hand', 'swap the two cords; the radii stay'],
     );
   if (view.kind === 'lever')
-    rows.push(['Long end’s mark', mm('longMarkMm')], ['Short end’s mark', mm('shortMarkMm')], ['Lever goes through', `${Math.round(n('fallDeg'))}°`]); // prettier-ignore
+    rows.push(
+      ['Long end’s mark', mm('longMarkMm')],
+      ['Short end’s mark', mm('shortMarkMm')],
+      ['Lever goes through', `${Math.round(n('fallDeg'))}°`],
+    );
   if (view.kind === 'anchored')
-    rows.push(['Far chord it cuts', mm('farChordMm')], ['Anchor for the wanted tip', m['anchorWantedMm'] === null ? 'none: no taper' : mm('anchorWantedMm')], ['Straight line at', `${Math.round(n('straightShare') * 100)} % of the chord`]); // prettier-ignore
+    rows.push(
+      ['Far chord it cuts', mm('farChordMm')],
+      ['Anchor for the wanted tip', m['anchorWantedMm'] === null ? 'none: no taper' : mm('anchorWantedMm')],
+      ['Straight line at', `${Math.round(n('straightShare') * 100)} % of the chord`],
+    );
   if (view.kind === 'equal-pull' || view.kind === 'gravity')
-    rows.push(['Tension of the wire', say(view.kind === 'gravity' ? n('pullN') : 2 * n('pullN'), 'force')], ['It runs at', m['feedMmS'] === null ? 'it runs away' : say(n('feedMmS'), 'feed')]); // prettier-ignore
+    rows.push(
+      ['Tension of the wire', say(view.kind === 'gravity' ? n('pullN') : 2 * n('pullN'), 'force')],
+      ['It runs at', m['feedMmS'] === null ? 'it runs away' : say(n('feedMmS'), 'feed')],
+    );
   if (view.kind === 'gravity' && m['counterForAdvisedG'] !== null)
     rows.push(['Counterweight for the advised feed', say(n('counterForAdvisedG'), 'mass')]);
   if ((view.kind === 'swing-arm' || view.kind === 'lever') && m['hangG'] !== undefined)

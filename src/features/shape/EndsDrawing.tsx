@@ -28,7 +28,12 @@ export function EndsDrawing({ view, height = 204 }: { view: PlanView; height?: n
     y0: middle - size.heightMm / 2,
     y1: middle + size.heightMm / 2,
   };
-  const all = boxOf([[block.x0, block.y0], [block.x1, block.y1], [box.x0, box.y0], [box.x1, box.y1]]); // prettier-ignore
+  const all = boxOf([
+    [block.x0, block.y0],
+    [block.x1, block.y1],
+    [box.x0, box.y0],
+    [box.x1, box.y1],
+  ]);
   const scale = Math.min((width - 20) / (all.x1 - all.x0), (height - 50) / (all.y1 - all.y0));
   const x = (v: number) => (width - (all.x1 - all.x0) * scale) / 2 + (v - all.x0) * scale;
   const top = (height - 36 - (all.y1 - all.y0) * scale) / 2 + 4;

@@ -30,12 +30,27 @@ export function NestDrawing({ view }: { view: PlanView }) {
       const x0 = row * (length + slot);
       if (!n.headToTail) {
         const y0 = k * (square + slot);
-        return [[x0, y0], [x0 + length, y0], [x0 + length, y0 + square], [x0, y0 + square]]; // prettier-ignore
+        return [
+          [x0, y0],
+          [x0 + length, y0],
+          [x0 + length, y0 + square],
+          [x0, y0 + square],
+        ];
       }
       const pair = Math.floor(k / 2) * (n.widthOfPairMm + slot);
       return k % 2 === 0
-        ? [[x0, pair], [x0 + length, pair], [x0 + length, pair + small], [x0, pair + big]]
-        : [[x0, pair + big + slot], [x0 + length, pair + small + slot], [x0 + length, pair + n.widthOfPairMm], [x0, pair + n.widthOfPairMm]]; // prettier-ignore
+        ? [
+            [x0, pair],
+            [x0 + length, pair],
+            [x0 + length, pair + small],
+            [x0, pair + big],
+          ]
+        : [
+            [x0, pair + big + slot],
+            [x0 + length, pair + small + slot],
+            [x0 + length, pair + n.widthOfPairMm],
+            [x0, pair + n.widthOfPairMm],
+          ];
     }),
   ).flat();
   return (

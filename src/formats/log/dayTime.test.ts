@@ -14,11 +14,16 @@ describe('days of a spreadsheet, in the zone of who typed them', () => {
   });
 
   it('an instant with its own zone keeps it', () => {
-    expect(dayTime('2026-07-01T18:10:00+02:00', 'year-month-day', 'Asia/Tokyo')).toBe('2026-07-01T16:10:00.000Z');
-  }); // prettier-ignore
+    expect(dayTime('2026-07-01T18:10:00+02:00', 'year-month-day', 'Asia/Tokyo')).toBe(
+      '2026-07-01T16:10:00.000Z',
+    );
+  });
 
-  it.each(['', 'yesterday', '2026-13-01', '31/02/2026', '2026-02-30 10:00', '12:30'])('“%s” is no day', (text) => {
-    for (const order of ['year-month-day', 'day-month-year', 'month-day-year'] as const)
-      expect(dayTime(text, order, 'Europe/Berlin')).toBeNull();
-  }); // prettier-ignore
+  it.each(['', 'yesterday', '2026-13-01', '31/02/2026', '2026-02-30 10:00', '12:30'])(
+    '“%s” is no day',
+    (text) => {
+      for (const order of ['year-month-day', 'day-month-year', 'month-day-year'] as const)
+        expect(dayTime(text, order, 'Europe/Berlin')).toBeNull();
+    },
+  );
 });

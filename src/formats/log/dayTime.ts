@@ -19,7 +19,10 @@ const TIMES = ['', ' HH:mm', ' H:mm', ' HH:mm:ss'];
 export function dayTime(text: string, order: DayOrder, zone = 'UTC'): string | null {
   const iso = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/.test(text);
   if (iso) return Number.isNaN(Date.parse(text)) ? null : new Date(text).toISOString();
-  const clean = text.trim().replace(/^(\d+)[./](\d+)[./](\d+)/, '$1-$2-$3').replace('T', ' '); // prettier-ignore
+  const clean = text
+    .trim()
+    .replace(/^(\d+)[./](\d+)[./](\d+)/, '$1-$2-$3')
+    .replace('T', ' ');
   for (const day of DAYS[order])
     for (const time of TIMES) {
       const at = dayjs.utc(clean, day + time, true);

@@ -29,7 +29,9 @@ const read = (text: string) => {
 const number = fc.oneof(fc.constant(null), fc.double({ min: 0.06, max: 99, noNaN: true }));
 const anyCut = fc
   .record({
-    at: fc.date({ min: new Date(0), max: new Date('2099-01-01'), noInvalidDate: true }).map((d) => d.toISOString()),
+    at: fc
+      .date({ min: new Date(0), max: new Date('2099-01-01'), noInvalidDate: true })
+      .map((d) => d.toISOString()),
     setting: number,
     amps: number,
     volts: number,
@@ -47,10 +49,13 @@ const anyCut = fc
       fc.string({ unit: 'grapheme', maxLength: 40 }),
       fc.constantFrom('=1+1', "'=1+1", '+4', '-4', '@x', '\t=x', "''", "'", 'a,b;"c"\r\nd', '\n', ' lead'),
     ),
-    marks: fc.constantFrom(undefined, [{ mm: 25, s: 3.1 }, { mm: 50.25, s: 7.4 }]),
+    marks: fc.constantFrom(undefined, [
+      { mm: 25, s: 3.1 },
+      { mm: 50.25, s: 7.4 },
+    ]),
     sanded: fc.constantFrom(undefined, ...PLACES.map((where) => ({ where, minutes: 2.5 }))),
   })
-  .map((c) => loggedCutSchema.parse(JSON.parse(JSON.stringify(c)))); // prettier-ignore
+  .map((c) => loggedCutSchema.parse(JSON.parse(JSON.stringify(c))));
 
 describe('own files', () => {
   it('read back exactly, whatever is in them', () => {

@@ -10,7 +10,11 @@ import { dayTime } from './dayTime';
 export interface ReadCut {
   readonly line: number;
   readonly cut: LoggedCut;
-  readonly own: { readonly id: string; readonly rig: string; readonly made: Readonly<Record<string, string>> } | null; // prettier-ignore
+  readonly own: {
+    readonly id: string;
+    readonly rig: string;
+    readonly made: Readonly<Record<string, string>>;
+  } | null;
 }
 export type CutsRead =
   | { readonly ok: true; readonly cuts: readonly ReadCut[] }
@@ -49,7 +53,6 @@ function each(
   names: (path: string) => string,
   one: (row: CsvRow) => Omit<ReadCut, 'line' | 'cut'> & { cut: unknown },
 ): CutsRead {
-  // prettier-ignore
   const cuts: ReadCut[] = [];
   const faults: FileFault[] = [];
   for (const row of rows) {
@@ -144,14 +147,26 @@ export function mappedCuts(rows: readonly CsvRow[], mapping: Mapping, widthMm: n
     const text = (what: Mapped): string => (columns[what] ? cells[columns[what].column]!.trim() : '');
     const at = dayTime(text('at'), mapping.dayOrder, mapping.zone);
     if (at === null)
-      throw new CellFault(columns.at?.column ?? 'at', 'day', `“${text('at').slice(0, 40)}” is not a day in the order ${mapping.dayOrder}`); // prettier-ignore
+      throw new CellFault(
+        columns.at?.column ?? 'at',
+        'day',
+        `“${text('at').slice(0, 40)}” is not a day in the order ${mapping.dayOrder}`,
+      );
     const grade = text('grade').toLowerCase();
     if (grade !== '' && !GRADE_OF[grade])
-      throw new CellFault(columns.grade!.column, 'grade', `“${grade.slice(0, 40)}” is none of: too cold, good, too hot`); // prettier-ignore
+      throw new CellFault(
+        columns.grade!.column,
+        'grade',
+        `“${grade.slice(0, 40)}” is none of: too cold, good, too hot`,
+      );
     const limit = text('limit');
     if (!YES.test(limit) && !NO.test(limit))
       throw new CellFault(columns.limit!.column, 'yes or no', `“${limit.slice(0, 40)}” is neither yes nor no`);
-    const seen = text('seen').toLowerCase().split(/[,;/]+|\s{2,}/).map((s) => s.trim().replace(/ /g, '-')).filter(Boolean); // prettier-ignore
+    const seen = text('seen')
+      .toLowerCase()
+      .split(/[,;/]+|\s{2,}/)
+      .map((s) => s.trim().replace(/ /g, '-'))
+      .filter(Boolean);
     const odd = seen.find((s) => !(SEEN as readonly string[]).includes(s));
     if (odd !== undefined)
       throw new CellFault(columns.seen!.column, 'seen', `“${odd.slice(0, 40)}” is none of: ${SEEN.join(', ')}`);

@@ -4,7 +4,12 @@ import { startPdf } from './pdf';
 const PAGE = { width: 105, height: 148, margin: 8 };
 
 /** A recipe card as PDF, one A6 page; `stops` say first why it must not be used as it stands. Needs Node. */
-export function recipePdf(title: string, lines: readonly RecipeLine[], stops: readonly string[], day: string): Promise<Buffer> {
+export function recipePdf(
+  title: string,
+  lines: readonly RecipeLine[],
+  stops: readonly string[],
+  day: string,
+): Promise<Buffer> {
   const { pdf, put, rule, finish } = startPdf(title, PAGE);
   const wide = PAGE.width - 2 * PAGE.margin;
   let y = put(title, PAGE.margin, PAGE.margin, 15, 'bold', wide) + 1;
@@ -24,4 +29,4 @@ export function recipePdf(title: string, lines: readonly RecipeLine[], stops: re
   rule(PAGE.margin, y, wide);
   put(`${RECIPE_CAUTION} Printed ${day}.`, PAGE.margin, PAGE.height - PAGE.margin - 8, 8, 'plain', wide);
   return finish();
-} // prettier-ignore
+}

@@ -21,7 +21,10 @@ export async function sheetPdf(sheet: {
   throw new Error('no size of type');
 }
 
-async function draw(sheet: Parameters<typeof sheetPdf>[0], size: number): Promise<{ bytes: Buffer; bottom: number }> {
+async function draw(
+  sheet: Parameters<typeof sheetPdf>[0],
+  size: number,
+): Promise<{ bytes: Buffer; bottom: number }> {
   const { pdf, put, rule, finish } = startPdf(sheet.title, PAGE);
   const { margin } = PAGE;
   const wide = PAGE.width - 2 * margin;
@@ -48,4 +51,4 @@ async function draw(sheet: Parameters<typeof sheetPdf>[0], size: number): Promis
   for (const caution of sheet.cautions) y = put(caution, margin, y, size, 'plain', wide) + 0.3;
   y = put(`Printed ${sheet.day}.`, margin, y + 1, 0.85 * size, 'plain', wide);
   return { bytes: await finish(), bottom: y };
-} // prettier-ignore
+}

@@ -20,13 +20,23 @@ export async function templatePdf(print: TemplatePrint): Promise<Buffer> {
   const wide = page.width - 2 * 14;
   let y = pdf.put(print.title, 14, 14, 20, 'bold', wide) + 2;
   y = pdf.put(`At full size: ${AT_FULL_SIZE}.`, 14, y, 14, 'bold', wide) + 3;
-  pdf.pdf.rect(14 * MM, y * MM, CHECK_MM * MM, CHECK_MM * MM).lineWidth(0.2 * MM).stroke('#16211F');
-  pdf.put('Each side must measure 100 mm. If it does not, throw these sheets away and print again.', 20, y + 6, 11, 'plain', 88);
+  pdf.pdf
+    .rect(14 * MM, y * MM, CHECK_MM * MM, CHECK_MM * MM)
+    .lineWidth(0.2 * MM)
+    .stroke('#16211F');
+  pdf.put(
+    'Each side must measure 100 mm. If it does not, throw these sheets away and print again.',
+    20,
+    y + 6,
+    11,
+    'plain',
+    88,
+  );
   y += CHECK_MM + 5;
   for (const line of print.lines) y = pdf.put(line, 14, y, 11, 'plain', wide) + 1;
   for (const piece of print.pieces) pages(pdf, piece, print.paper);
   return pdf.finish();
-} // prettier-ignore
+}
 
 function pages(pdf: Pdf, piece: TemplatePiece, paper: Paper): void {
   const b = extentOf(piece);
@@ -48,18 +58,23 @@ function pages(pdf: Pdf, piece: TemplatePiece, paper: Paper): void {
       d.lineWidth(0.15 * MM).stroke('#38566B');
       if (m.text === '') continue;
       const [x, y] = at(textAt(m.from, m.to));
-      d.font('plain').fontSize(8).fillColor('#16211F').text(plain(m.text), x - 20, y - 4, { width: 40, align: 'center' });
+      d.font('plain')
+        .fontSize(8)
+        .fillColor('#16211F')
+        .text(plain(m.text), x - 20, y - 4, { width: 40, align: 'center' });
     }
     piece.label.forEach((l, i) => {
       const [x, y] = at(piece.labelAt);
-      d.font(i === 0 ? 'bold' : 'plain').fontSize(9).text(plain(l), x, y + i * 11, { lineBreak: false });
+      d.font(i === 0 ? 'bold' : 'plain')
+        .fontSize(9)
+        .text(plain(l), x, y + i * 11, { lineBreak: false });
     });
     d.restore();
     joining(pdf, tiling, tile);
     const name = `${piece.label[0]}, sheet ${String.fromCharCode(65 + tile.row)}${tile.column + 1} of ${tiling.rows * tiling.columns}; ${AT_FULL_SIZE}`;
     pdf.put(name, EDGE, 3, 8, 'plain', tiling.window.width);
   }
-} // prettier-ignore
+}
 
 function path(d: PDFKit.PDFDocument, points: readonly Pt[], closed: boolean): void {
   points.forEach(([x, y], i) => (i === 0 ? d.moveTo(x, y) : d.lineTo(x, y)));

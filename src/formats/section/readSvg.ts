@@ -42,7 +42,12 @@ export function readSvg(text: string, toleranceMm: number): Found {
     throw new SectionFault('defines entities of its own; such a file is not read. Save it as plain SVG');
   let tree: Node[];
   try {
-    tree = new XMLParser({ preserveOrder: true, ignoreAttributes: false, attributeNamePrefix: '', processEntities: false }).parse(text) as Node[]; // prettier-ignore
+    tree = new XMLParser({
+      preserveOrder: true,
+      ignoreAttributes: false,
+      attributeNamePrefix: '',
+      processEntities: false,
+    }).parse(text) as Node[];
   } catch (e) {
     throw new SectionFault(`is no well-formed SVG: ${(e as Error).message.slice(0, 120)}`);
   }
@@ -108,10 +113,24 @@ export function readSvg(text: string, toleranceMm: number): Found {
         return true;
       }
       case 'line':
-        put([[n('x1'), n('y1')], [n('x2'), n('y2')]], false); // prettier-ignore
+        put(
+          [
+            [n('x1'), n('y1')],
+            [n('x2'), n('y2')],
+          ],
+          false,
+        );
         return true;
       case 'rect':
-        put([[n('x'), n('y')], [n('x') + n('width'), n('y')], [n('x') + n('width'), n('y') + n('height')], [n('x'), n('y') + n('height')]], true); // prettier-ignore
+        put(
+          [
+            [n('x'), n('y')],
+            [n('x') + n('width'), n('y')],
+            [n('x') + n('width'), n('y') + n('height')],
+            [n('x'), n('y') + n('height')],
+          ],
+          true,
+        );
         return true;
       case 'circle':
         put(arcPoints(n('cx'), n('cy'), n('r'), n('r'), 0, 0, 2 * Math.PI).slice(0, -1), true);
@@ -146,7 +165,15 @@ export function readSvg(text: string, toleranceMm: number): Found {
         line.push(...cubic(from, [v[0]!, v[1]!], [v[2]!, v[3]!], [v[4]!, v[5]!], 0.01 / scale));
       else if (seg[0] === 'Q') {
         const [qx, qy, ex, ey] = v as [number, number, number, number];
-        line.push(...cubic(from, [x + (2 / 3) * (qx - x), y + (2 / 3) * (qy - y)], [ex + (2 / 3) * (qx - ex), ey + (2 / 3) * (qy - ey)], [ex, ey], 0.01 / scale)); // prettier-ignore
+        line.push(
+          ...cubic(
+            from,
+            [x + (2 / 3) * (qx - x), y + (2 / 3) * (qy - y)],
+            [ex + (2 / 3) * (qx - ex), ey + (2 / 3) * (qy - ey)],
+            [ex, ey],
+            0.01 / scale,
+          ),
+        );
       } else if (/z/i.test(seg[0]) && line.length > 0) line.push(line[0]!);
     });
     if (line.length > 1) out.push(line);
@@ -187,7 +214,14 @@ function transformOf(text: string): Matrix {
     else if (name === 'translate') m = times(m, [1, 0, 0, 1, a, b]);
     else if (name === 'scale') m = times(m, [a, 0, 0, v.length > 1 ? b : a, 0, 0]);
     else if (name === 'rotate')
-      m = times(times(times(m, [1, 0, 0, 1, v[1] ?? 0, v[2] ?? 0]), [c, s, -s, c, 0, 0]), [1, 0, 0, 1, -(v[1] ?? 0), -(v[2] ?? 0)]); // prettier-ignore
+      m = times(times(times(m, [1, 0, 0, 1, v[1] ?? 0, v[2] ?? 0]), [c, s, -s, c, 0, 0]), [
+        1,
+        0,
+        0,
+        1,
+        -(v[1] ?? 0),
+        -(v[2] ?? 0),
+      ]);
     else if (name === 'skewX') m = times(m, [1, 0, Math.tan(rad), 1, 0, 0]);
     else if (name === 'skewY') m = times(m, [1, Math.tan(rad), 0, 1, 0, 0]);
   }

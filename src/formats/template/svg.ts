@@ -35,16 +35,20 @@ export function templateSvg(piece: TemplatePiece): string {
     ...piece.marks.map((m) => line(m.from, m.to)),
     '</g>',
     '<g id="words" font-family="sans-serif" font-size="3" fill="#000">',
-    ...piece.marks.filter((m) => m.text !== '').map((m) => {
-      const at = textAt(m.from, m.to);
-      return `<text x="${x(at[0])}" y="${n(y(at[1]) + 1)}" text-anchor="middle">${esc(m.text)}</text>`;
-    }),
-    ...piece.label.map((l, i) => `<text x="${x(piece.labelAt[0])}" y="${n(y(piece.labelAt[1]) + i * 4)}">${esc(l)}</text>`),
+    ...piece.marks
+      .filter((m) => m.text !== '')
+      .map((m) => {
+        const at = textAt(m.from, m.to);
+        return `<text x="${x(at[0])}" y="${n(y(at[1]) + 1)}" text-anchor="middle">${esc(m.text)}</text>`;
+      }),
+    ...piece.label.map(
+      (l, i) => `<text x="${x(piece.labelAt[0])}" y="${n(y(piece.labelAt[1]) + i * 4)}">${esc(l)}</text>`,
+    ),
     '</g>',
     `<g id="check" fill="none" stroke="#000" stroke-width="0.2"><rect x="${PAGE_MARGIN}" y="${n(square)}" width="${CHECK_MM}" height="${CHECK_MM}"/></g>`,
     `<text x="${PAGE_MARGIN + 4}" y="${n(square + 8)}" font-family="sans-serif" font-size="4">100 mm, to be checked; ${AT_FULL_SIZE}</text>`,
     '</svg>',
-  ].join('\n'); // prettier-ignore
+  ].join('\n');
 }
 
 /** Where the words of a mark stand: beyond its end; of a long line, beside its middle. */

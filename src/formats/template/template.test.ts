@@ -115,9 +115,13 @@ async function paths(page: Page): Promise<Pt[][]> {
     if (fn === OPS.transform) {
       const [a, b, c, d, e, f] = args as number[] as [number, number, number, number, number, number];
       m = [
-        m[0]! * a + m[2]! * b, m[1]! * a + m[3]! * b, m[0]! * c + m[2]! * d, m[1]! * c + m[3]! * d,
-        m[0]! * e + m[2]! * f + m[4]!, m[1]! * e + m[3]! * f + m[5]!,
-      ]; // prettier-ignore
+        m[0]! * a + m[2]! * b,
+        m[1]! * a + m[3]! * b,
+        m[0]! * c + m[2]! * d,
+        m[1]! * c + m[3]! * d,
+        m[0]! * e + m[2]! * f + m[4]!,
+        m[1]! * e + m[3]! * f + m[5]!,
+      ];
     }
     if (fn !== OPS.constructPath) return;
     const data = (args[1] as Float32Array[])[0];

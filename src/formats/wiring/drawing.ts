@@ -5,10 +5,38 @@ import { controlName, supplyName } from '@/core/words/wiring';
 
 /** A shape of a drawing; millimetres, y down. */
 export type Shape =
-  | { readonly is: 'line'; readonly points: readonly (readonly [number, number])[]; readonly width: number; readonly dash?: readonly number[] }
-  | { readonly is: 'rect'; readonly x: number; readonly y: number; readonly w: number; readonly h: number; readonly width: number; readonly dash?: readonly number[] }
-  | { readonly is: 'circle'; readonly x: number; readonly y: number; readonly r: number; readonly width: number; readonly fill: boolean }
-  | { readonly is: 'text'; readonly x: number; readonly y: number; readonly size: number; readonly anchor: 'start' | 'middle' | 'end'; readonly bold: boolean; readonly text: string }; // prettier-ignore
+  | {
+      readonly is: 'line';
+      readonly points: readonly (readonly [number, number])[];
+      readonly width: number;
+      readonly dash?: readonly number[];
+    }
+  | {
+      readonly is: 'rect';
+      readonly x: number;
+      readonly y: number;
+      readonly w: number;
+      readonly h: number;
+      readonly width: number;
+      readonly dash?: readonly number[];
+    }
+  | {
+      readonly is: 'circle';
+      readonly x: number;
+      readonly y: number;
+      readonly r: number;
+      readonly width: number;
+      readonly fill: boolean;
+    }
+  | {
+      readonly is: 'text';
+      readonly x: number;
+      readonly y: number;
+      readonly size: number;
+      readonly anchor: 'start' | 'middle' | 'end';
+      readonly bold: boolean;
+      readonly text: string;
+    };
 
 export interface Drawing {
   readonly width: number;
@@ -31,8 +59,14 @@ export function wiringDrawing(p: WiringPlan, say: Say): Drawing {
     shapes.push({ is: 'line', points, width, ...(dash ? { dash } : {}) });
   const rect = (x: number, y: number, w: number, h: number, width = 0.5, dash?: number[]) =>
     shapes.push({ is: 'rect', x, y, w, h, width, ...(dash ? { dash } : {}) });
-  const text = (x: number, y: number, t: string, anchor: 'start' | 'middle' | 'end' = 'middle', bold = false, size = 3.2) =>
-    shapes.push({ is: 'text', x, y, size, anchor, bold, text: t });
+  const text = (
+    x: number,
+    y: number,
+    t: string,
+    anchor: 'start' | 'middle' | 'end' = 'middle',
+    bold = false,
+    size = 3.2,
+  ) => shapes.push({ is: 'text', x, y, size, anchor, bold, text: t });
   const w0 = 60;
   const { rig } = p;
   const copper = Math.min(1.4, 0.5 + 0.25 * Math.sqrt(p.lead.areaMm2));
@@ -43,7 +77,8 @@ export function wiringDrawing(p: WiringPlan, say: Say): Drawing {
   text(28, 48, `${say(rig.supply.volts, 'volts')}${rig.supply.current === 'ac' ? ' ac' : ''}`);
   if (rig.supply.maxAmps !== null) text(28, 53, `up to ${say(rig.supply.maxAmps, 'amps')}`);
   else if (rig.supply.ratedVA) text(28, 53, `${rig.supply.ratedVA} VA`);
-  if (p.controlAt === 'supply') text(28, 60, `set ${controlSettingText(rig.control.kind, rig.control.setting, say)}`);
+  if (p.controlAt === 'supply')
+    text(28, 60, `set ${controlSettingText(rig.control.kind, rig.control.setting, say)}`);
   if (rig.supply.current === 'dc') {
     text(43.5, TOP - 1.4, '+', 'middle', true, 4);
     text(43.5, BACK + 4.6, '−', 'middle', true, 4);
@@ -52,40 +87,133 @@ export function wiringDrawing(p: WiringPlan, say: Say): Drawing {
     rect(10, 6, 36, 14, 0.5, [1.5, 1]);
     text(28, 12, controlName(rig.control.kind), 'middle', true);
     text(28, 17, 'mains side: licensed only', 'middle', false, 2.8);
-    line([[28, 20], [28, 26]], 0.5, [1.5, 1]); // prettier-ignore
+    line(
+      [
+        [28, 20],
+        [28, 26],
+      ],
+      0.5,
+      [1.5, 1],
+    );
   }
 
   // Out: fuse, switch, control.
-  line([[LEFT, TOP], [56, TOP]], copper); // prettier-ignore
+  line(
+    [
+      [LEFT, TOP],
+      [56, TOP],
+    ],
+    copper,
+  );
   rect(56, TOP - 2.4, 14, 4.8);
-  line([[56, TOP], [70, TOP]], 0.4); // prettier-ignore
+  line(
+    [
+      [56, TOP],
+      [70, TOP],
+    ],
+    0.4,
+  );
   text(63, TOP - 5, 'fuse');
   text(63, TOP + 8, fuseText(p), 'middle', true);
-  line([[70, TOP], [80, TOP]], copper); // prettier-ignore
+  line(
+    [
+      [70, TOP],
+      [80, TOP],
+    ],
+    copper,
+  );
   shapes.push({ is: 'circle', x: 80, y: TOP, r: 0.9, width: 0.4, fill: true });
-  line([[80, TOP], [91, TOP - 5]], 0.7); // prettier-ignore
+  line(
+    [
+      [80, TOP],
+      [91, TOP - 5],
+    ],
+    0.7,
+  );
   shapes.push({ is: 'circle', x: 92, y: TOP, r: 0.9, width: 0.4, fill: true });
   text(86, TOP - 8, 'switch');
-  text(86, TOP + 8, p.switch.has !== null ? `${p.switch.has} A` : p.switch.wants !== null ? `${p.switch.wants} A` : '–', 'middle', true);
-  line([[92, TOP], [112, TOP]], copper); // prettier-ignore
+  text(
+    86,
+    TOP + 8,
+    p.switch.has !== null ? `${p.switch.has} A` : p.switch.wants !== null ? `${p.switch.wants} A` : '–',
+    'middle',
+    true,
+  );
+  line(
+    [
+      [92, TOP],
+      [112, TOP],
+    ],
+    copper,
+  );
   if (p.controlAt === 'loop') {
     rect(112, TOP - 8, 30, 16);
     text(127, TOP - 1.6, controlName(rig.control.kind), 'middle', true);
     text(127, TOP + 4, controlSettingText(rig.control.kind, rig.control.setting, say));
-    line([[142, TOP], [RIGHT, TOP], [RIGHT, WIRE_Y]], copper); // prettier-ignore
-  } else line([[112, TOP], [RIGHT, TOP], [RIGHT, WIRE_Y]], copper); // prettier-ignore
+    line(
+      [
+        [142, TOP],
+        [RIGHT, TOP],
+        [RIGHT, WIRE_Y],
+      ],
+      copper,
+    );
+  } else
+    line(
+      [
+        [112, TOP],
+        [RIGHT, TOP],
+        [RIGHT, WIRE_Y],
+      ],
+      copper,
+    );
   text(RIGHT - 2, TOP - 4, `${say(p.lead.areaMm2, 'area')} copper`, 'end', true);
 
   // The lamp across what goes out and what comes back.
   if (p.lamp) {
-    line([[101, TOP], [101, 44]], 0.4); // prettier-ignore
+    line(
+      [
+        [101, TOP],
+        [101, 44],
+      ],
+      0.4,
+    );
     rect(99.4, 44, 3.2, 7, 0.4);
-    line([[101, 51], [101, 54]], 0.4); // prettier-ignore
+    line(
+      [
+        [101, 51],
+        [101, 54],
+      ],
+      0.4,
+    );
     shapes.push({ is: 'circle', x: 101, y: 56.4, r: 2.4, width: 0.4, fill: false });
-    line([[99.3, 54.7], [102.7, 58.1]], 0.4); // prettier-ignore
-    line([[102.7, 54.7], [99.3, 58.1]], 0.4); // prettier-ignore
-    line([[101, 58.8], [101, BACK], [w0, BACK]], 0.4); // prettier-ignore
-    for (const [x, y] of [[101, TOP], [w0, BACK]] as const) shapes.push({ is: 'circle', x, y, r: 0.7, width: 0.3, fill: true }); // prettier-ignore
+    line(
+      [
+        [99.3, 54.7],
+        [102.7, 58.1],
+      ],
+      0.4,
+    );
+    line(
+      [
+        [102.7, 54.7],
+        [99.3, 58.1],
+      ],
+      0.4,
+    );
+    line(
+      [
+        [101, 58.8],
+        [101, BACK],
+        [w0, BACK],
+      ],
+      0.4,
+    );
+    for (const [x, y] of [
+      [101, TOP],
+      [w0, BACK],
+    ] as const)
+      shapes.push({ is: 'circle', x, y, r: 0.7, width: 0.3, fill: true });
     text(105, 48.6, `${p.lamp.ohm} ohm`, 'start');
     text(105, 57.6, 'lamp', 'start');
   }
@@ -94,16 +222,35 @@ export function wiringDrawing(p: WiringPlan, say: Say): Drawing {
   const share = Math.min(1, rig.foam.widthMm / rig.wire.lengthMm);
   const span = (RIGHT - w0) * share;
   rect((w0 + RIGHT - span) / 2, WIRE_Y - 5, span, 10, 0.4);
-  line([[w0, WIRE_Y], [RIGHT, WIRE_Y]], 0.9); // prettier-ignore
+  line(
+    [
+      [w0, WIRE_Y],
+      [RIGHT, WIRE_Y],
+    ],
+    0.9,
+  );
   for (const x of [w0, RIGHT]) shapes.push({ is: 'circle', x, y: WIRE_Y, r: 1.5, width: 0.5, fill: true });
-  text((w0 + RIGHT) / 2, WIRE_Y + 10.5, `wire ${say(rig.wire.diameterMm, 'wireDiameter')}, ${say(rig.wire.lengthMm, 'wireLength')}, ${say(p.wireOhm, 'ohms').replace('Ω', 'ohm')} cold`, 'middle', true);
+  text(
+    (w0 + RIGHT) / 2,
+    WIRE_Y + 10.5,
+    `wire ${say(rig.wire.diameterMm, 'wireDiameter')}, ${say(rig.wire.lengthMm, 'wireLength')}, ${say(p.wireOhm, 'ohms').replace('Ω', 'ohm')} cold`,
+    'middle',
+    true,
+  );
   text((w0 + RIGHT - span) / 2 + 2, WIRE_Y + 4, 'foam', 'start', false, 2.8);
-  line([[w0, WIRE_Y], [w0, BACK], [LEFT, BACK]], copper); // prettier-ignore
+  line(
+    [
+      [w0, WIRE_Y],
+      [w0, BACK],
+      [LEFT, BACK],
+    ],
+    copper,
+  );
   if (p.runningAmps !== null) text(w0 + 3, BACK + 8, `${say(p.runningAmps, 'amps')} run`, 'start');
   // Without anything ahead of the supply the drawing begins lower down.
   const up = p.controlAt === 'primary' ? 0 : 14;
   return { width: WIDTH, height: HEIGHT - up, shapes: shapes.map((s) => raised(s, up)) };
-} // prettier-ignore
+}
 
 function raised(s: Shape, by: number): Shape {
   if (s.is === 'line') return { ...s, points: s.points.map(([x, y]) => [x, y - by] as const) };

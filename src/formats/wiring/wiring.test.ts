@@ -41,15 +41,22 @@ describe('the wiring of a rig', () => {
 
   it('gives the lamp the volts of its place: practice 15 and 18.5 V of a bench dial', () => {
     expect(plan().lamp).toEqual({ ohm: 1800, watts: 2 * 0.01 ** 2 * 1800 });
-    expect(plan({ supply: { kind: 'brick', volts: 5, maxAmps: 5 }, control: { kind: 'none', setting: null } }).lamp!.ohm).toBe(330);
-  }); // prettier-ignore
+    expect(
+      plan({ supply: { kind: 'brick', volts: 5, maxAmps: 5 }, control: { kind: 'none', setting: null } }).lamp!
+        .ohm,
+    ).toBe(330);
+  });
 
   it('says it where a rig must not be built, and practice 21: 5 A in 22 gauge wants 20 gauge', () => {
-    const p = plan({ leads: { areaMm2: 0.326 }, wire: { diameterMm: 0.8 }, control: { kind: 'amps', setting: 5 } });
+    const p = plan({
+      leads: { areaMm2: 0.326 },
+      wire: { diameterMm: 0.8 },
+      control: { kind: 'amps', setting: 5 },
+    });
     expect(p.stops).toContain('lead-overheats');
     expect(p.lead.wantsMm2).toBe(0.519);
     expect(wiringLines(p, METRIC_SAY).find((l) => l.part.startsWith('Leads'))!.mind).toContain('too little');
-  }); // prettier-ignore
+  });
 });
 
 describe('the wiring drawing', () => {
@@ -77,7 +84,13 @@ describe('the wiring drawing', () => {
 
   it('prints on A4 with every part, its size and the cautions, the same bytes each time', async () => {
     const lines = wiringLines(plan(dimmed), METRIC_SAY);
-    const sheet = { title: 'Wiring of a test', drawing, lines, stops: ['Too much for this supply'], cautions: WIRING_CAUTIONS };
+    const sheet = {
+      title: 'Wiring of a test',
+      drawing,
+      lines,
+      stops: ['Too much for this supply'],
+      cautions: WIRING_CAUTIONS,
+    };
     const pdf = await wiringPdf(sheet);
     expect((await wiringPdf(sheet)).equals(pdf)).toBe(true);
     const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
@@ -86,10 +99,13 @@ describe('the wiring drawing', () => {
     const page = await doc.getPage(1);
     expect(page.view[2]! / (72 / 25.4)).toBeCloseTo(210, 3);
     expect(page.view[3]! / (72 / 25.4)).toBeCloseTo(297, 3);
-    const text = (await page.getTextContent()).items.map((i) => ('str' in i ? i.str : '')).join(' ').replace(/\s+/g, ' ');
+    const text = (await page.getTextContent()).items
+      .map((i) => ('str' in i ? i.str : ''))
+      .join(' ')
+      .replace(/\s+/g, ' ');
     expect(text).toContain('Do not build it as it stands: Too much for this supply');
     for (const line of lines) expect(text).toContain(line.part);
     expect(text).toContain('This sheet is arithmetic, not a test');
     expect(text).not.toContain('Ω');
-  }); // prettier-ignore
+  });
 });

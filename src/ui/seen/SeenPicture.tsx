@@ -6,7 +6,13 @@ const FACE = 'M8 22 L104 22 L104 66 L8 66 Z';
 const TOP = 'M8 22 L18 10 L114 10 L104 22 Z';
 const SIDE = 'M104 22 L114 10 L114 54 L104 66 Z';
 
-const ink = { fill: 'none', stroke: 'var(--ink)', strokeWidth: 1.6, strokeLinecap: 'round', strokeLinejoin: 'round' } as const; // prettier-ignore
+const ink = {
+  fill: 'none',
+  stroke: 'var(--ink)',
+  strokeWidth: 1.6,
+  strokeLinecap: 'round',
+  strokeLinejoin: 'round',
+} as const;
 
 function Block({ face = FACE, children }: { face?: string; children?: ReactNode }) {
   const side = { stroke: 'var(--foamEdge)', strokeWidth: 1, strokeLinejoin: 'round' } as const;
@@ -31,11 +37,14 @@ function End({ children, bowed = false }: { children?: ReactNode; bowed?: boolea
   );
 }
 
-/* prettier-ignore */
 const PICTURES: Record<Seen, ReactNode> = {
   hairs: (
     <Block>
-      <path {...ink} strokeWidth={1} d="M16 30q7 3 12-2M34 44q6-5 12 1M60 33q6 4 11-1M80 52q7-4 12 2M24 57q6 3 10-1M50 60q7-5 13 0M90 32q4 5 9 2" />
+      <path
+        {...ink}
+        strokeWidth={1}
+        d="M16 30q7 3 12-2M34 44q6-5 12 1M60 33q6 4 11-1M80 52q7-4 12 2M24 57q6 3 10-1M50 60q7-5 13 0M90 32q4 5 9 2"
+      />
     </Block>
   ),
   gloss: (
@@ -58,12 +67,21 @@ const PICTURES: Record<Seen, ReactNode> = {
   ),
   ragged: (
     <End>
-      <path d="M8 33l9-4 8 5 9-6 9 5 8-4 9 6 8-5 9 4 9-5 9 4 9-3 8 4v13l-8-4-9 5-8-5-9 5-9-6-8 5-9-4-9 5-8-5-9 5-8-4-9 4z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
+      <path
+        d="M8 33l9-4 8 5 9-6 9 5 8-4 9 6 8-5 9 4 9-5 9 4 9-3 8 4v13l-8-4-9 5-8-5-9 5-9-6-8 5-9-4-9 5-8-5-9 5-8-4-9 4z"
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        strokeWidth="1.4"
+      />
     </End>
   ),
   'drag-lines': (
     <Block>
-      <path {...ink} strokeWidth={1.2} d="M18 24q8 20-2 40M32 24q9 20-2 40M46 24q9 20-2 40M60 24q9 20-2 40M74 24q9 20-2 40M88 24q9 20-2 40" />
+      <path
+        {...ink}
+        strokeWidth={1.2}
+        d="M18 24q8 20-2 40M32 24q9 20-2 40M46 24q9 20-2 40M60 24q9 20-2 40M74 24q9 20-2 40M88 24q9 20-2 40"
+      />
     </Block>
   ),
   hollow: (
@@ -79,7 +97,12 @@ const PICTURES: Record<Seen, ReactNode> = {
   ),
   'eaten-tail': (
     <>
-      <path d="M8 40Q34 16 66 30Q80 35 90 38l-6 3 8 2-9 3Q70 49 60 50Q26 56 8 40Z" fill="var(--foam)" stroke="var(--foamEdge)" strokeLinejoin="round" />
+      <path
+        d="M8 40Q34 16 66 30Q80 35 90 38l-6 3 8 2-9 3Q70 49 60 50Q26 56 8 40Z"
+        fill="var(--foam)"
+        stroke="var(--foamEdge)"
+        strokeLinejoin="round"
+      />
       <path {...ink} d="M90 38l-6 3 8 2-9 3" />
       <path d="M92 39L114 43L86 46" fill="none" stroke="var(--edge)" strokeDasharray="3 3" />
     </>
@@ -87,13 +110,23 @@ const PICTURES: Record<Seen, ReactNode> = {
   smoke: (
     <End>
       <path {...ink} strokeWidth={3} d="M8 50H112" />
-      <path {...ink} strokeWidth={1.6} d="M36 44q-7-8 0-14t0-14M60 44q-7-8 0-14t0-14M84 44q-7-8 0-14t0-14" opacity="0.8" />
+      <path
+        {...ink}
+        strokeWidth={1.6}
+        d="M36 44q-7-8 0-14t0-14M60 44q-7-8 0-14t0-14M84 44q-7-8 0-14t0-14"
+        opacity="0.8"
+      />
     </End>
   ),
   snag: (
     <Block>
       <path {...ink} strokeWidth={2.4} d="M8 44H46" />
-      <path d="M46 36l7 6 8-8 2 9 10-2-5 8 8 6-10 1-2 8-7-6-9 4 1-9-8-5z" fill="var(--line)" stroke="var(--ink)" strokeWidth="1.4" />
+      <path
+        d="M46 36l7 6 8-8 2 9 10-2-5 8 8 6-10 1-2 8-7-6-9 4 1-9-8-5z"
+        fill="var(--line)"
+        stroke="var(--ink)"
+        strokeWidth="1.4"
+      />
       <path {...ink} strokeWidth={1.4} d="M78 44H102" strokeDasharray="4 4" />
     </Block>
   ),

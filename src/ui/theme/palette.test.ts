@@ -15,13 +15,16 @@ const ratio = (a: string, b: string) => {
 };
 
 const TEXT: [ColourRole, ColourRole][] = [
-  ...(['ink', 'dim', 'act', 'stop', 'fix', 'note'] as const).flatMap((t): [ColourRole, ColourRole][] => [[t, 'paper'], [t, 'sheet']]),
+  ...(['ink', 'dim', 'act', 'stop', 'fix', 'note'] as const).flatMap((t): [ColourRole, ColourRole][] => [
+    [t, 'paper'],
+    [t, 'sheet'],
+  ]),
   ['ink', 'clean'],
   ['dim', 'clean'],
   ['ink', 'foam'],
   ['dim', 'foam'],
   ['onAct', 'act'],
-]; // prettier-ignore
+];
 
 describe.each([
   ['by day', LIGHT],

@@ -11,7 +11,6 @@ describe('the wire picture', () => {
       [1240, 222, true],
       [360, 104, false],
     ] as const) {
-      // prettier-ignore
       const l = layOut(e, width, height, full);
       expect((l.f1 - l.f0) / (l.x1 - l.x0)).toBeCloseTo(630 / 1050, 9);
       expect((l.f0 + l.f1) / 2).toBeCloseTo((l.x0 + l.x1) / 2, 9);

@@ -58,7 +58,13 @@ export function callSheet(pass: PassView): CallSheet {
     if (free) cues.push({ at, clip, kind, n });
     return free;
   };
-  [['ready', 0], ['n3', 3], ['n2', 4], ['n1', 5], ['start', COUNT_IN]].forEach(([clip, at]) => put(at as number, clip as string, 'count', -1)); // prettier-ignore
+  [
+    ['ready', 0],
+    ['n3', 3],
+    ['n2', 4],
+    ['n1', 5],
+    ['start', COUNT_IN],
+  ].forEach(([clip, at]) => put(at as number, clip as string, 'count', -1));
   const stations = pass.nodes.flatMap((node, i) =>
     node.kind === 'station' ? [{ i, n: node.n, at: reach[i]! }] : [],
   );

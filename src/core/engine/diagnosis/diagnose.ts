@@ -77,7 +77,14 @@ function signsOf(e: Evaluation, cut: LoggedCut, told: Told): Signs {
     draughtMS: s.room.draught,
     fade: fadeOf(e),
     guided: guidedOf(s.rig),
-    foam: foam.kind === 'eps' || foam.kind === 'epp' ? 'bead' : foam.kind === 'xps' ? 'extruded' : foam.kind === 'epe' ? 'rewelds' : 'other', // prettier-ignore
+    foam:
+      foam.kind === 'eps' || foam.kind === 'epp'
+        ? 'bead'
+        : foam.kind === 'xps'
+          ? 'extruded'
+          : foam.kind === 'epe'
+            ? 'rewelds'
+            : 'other',
     metalTemplates: told.metalTemplates,
   };
 }

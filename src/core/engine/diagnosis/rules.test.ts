@@ -21,11 +21,15 @@ describe('what is behind a cut', () => {
     for (const [, , , , reason] of [...CASES, ...HELD_BACK]) expect(reason.length).toBeGreaterThan(15);
   });
   it.each(CASES.map((c) => [named(c), c] as const))('%s', (_, c) => {
-    const first = weigh(signsOf(c)).slice(0, 2).map((w) => w.cause); // prettier-ignore
+    const first = weigh(signsOf(c))
+      .slice(0, 2)
+      .map((w) => w.cause);
     expect(first).toContain(c[3]);
   });
   it.each(HELD_BACK.map((c) => [named(c), c] as const))('set aside, %s', (_, c) => {
-    const first = weigh(signsOf(c)).slice(0, 2).map((w) => w.cause); // prettier-ignore
+    const first = weigh(signsOf(c))
+      .slice(0, 2)
+      .map((w) => w.cause);
     expect(first).toContain(c[3]);
   });
   it('most of them stand first', () => {
@@ -59,9 +63,17 @@ describe('a logged cut diagnosed', () => {
   const cut = (feedMmS: number, seen: LoggedCut['seen'], more = {}) =>
     diagnose(
       rig,
-      loggedCutSchema.parse({ at: '2026-11-20T10:00:00Z', setting: 18.5, widthMm: 640, depthMm: 50, seconds: 50 / feedMmS, grade: 'good', seen }),
+      loggedCutSchema.parse({
+        at: '2026-11-20T10:00:00Z',
+        setting: 18.5,
+        widthMm: 640,
+        depthMm: 50,
+        seconds: 50 / feedMmS,
+        grade: 'good',
+        seen,
+      }),
       { where: 'all-over', metalTemplates: false, ...more },
-    ); // prettier-ignore
+    );
 
   it('pushed past the fastest: slower, and by how much', () => {
     const d = cut(1.15 * fastest, ['drag-lines']);
@@ -86,7 +98,9 @@ describe('a logged cut diagnosed', () => {
         for (const feed of [0.6 * slowest, 0.5 * fastest, 1.2 * fastest])
           for (const { cause, change } of cut(feed, [seen], { where }).causes) {
             const words = CAUSE_WORDS[cause];
-            expect(`${words.name} ${words.why} ${words.change(change, METRIC_SAY)} ${words.tell}`).not.toMatch(/undefined|NaN|null/); // prettier-ignore
+            expect(`${words.name} ${words.why} ${words.change(change, METRIC_SAY)} ${words.tell}`).not.toMatch(
+              /undefined|NaN|null/,
+            );
             if (change.patch) expect(rigSchema.safeParse(merge(rig, change.patch)).success).toBe(true);
           }
   });

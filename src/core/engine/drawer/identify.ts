@@ -50,7 +50,14 @@ export function candidates(m: Measured): Candidate[] {
       if (turns !== null && Math.abs(c.strand / turns - 1) > 0.1) continue;
       const ohmPerM = perM(c.alloy, c.strand);
       const off = measured === null ? null : ohmPerM / measured - 1;
-      list.push({ alloy: c.alloy, diameterMm: Number((c.strand * 1000).toPrecision(3)), gauge: null, ohmPerM, off, by: 'load' });
+      list.push({
+        alloy: c.alloy,
+        diameterMm: Number((c.strand * 1000).toPrecision(3)),
+        gauge: null,
+        ohmPerM,
+        off,
+        by: 'load',
+      });
     }
   }
   if (measured !== null && m.breakN === null) {
@@ -66,4 +73,4 @@ export function candidates(m: Measured): Candidate[] {
       });
   }
   return list.sort((a, b) => Math.abs(a.off ?? 0) - Math.abs(b.off ?? 0)).slice(0, 12);
-} // prettier-ignore
+}

@@ -23,7 +23,17 @@ describe('a supply with too much on it', () => {
     const hot = overloaded({ wire: { diameterMm: 0.7, lengthMm: 900 }, control: { setting: 16 } });
     expect(hot).toBeDefined();
     for (const fix of hot!.fixes) {
-      const there = solve(testRig({ ...JSON.parse(JSON.stringify({ supply: { kind: 'battery', volts: 24, maxAmps: 3 }, wire: { diameterMm: 0.7, lengthMm: 900, ...(fix.patch['wire'] as object) }, control: { setting: 16, ...(fix.patch['control'] as object) } })) } as never)); // prettier-ignore
+      const there = solve(
+        testRig({
+          ...JSON.parse(
+            JSON.stringify({
+              supply: { kind: 'battery', volts: 24, maxAmps: 3 },
+              wire: { diameterMm: 0.7, lengthMm: 900, ...(fix.patch['wire'] as object) },
+              control: { setting: 16, ...(fix.patch['control'] as object) },
+            }),
+          ),
+        } as never),
+      );
       expect(there.findings.map((f) => f.code)).not.toContain('wire-too-cold');
     }
   });

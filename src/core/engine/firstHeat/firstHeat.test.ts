@@ -51,7 +51,6 @@ describe('settings of a first heat', () => {
       rigOf({ control: { kind: 'pwm', setting: 0.5 } }),
       rigOf({ control: { kind: 'amps', setting: 2.6 } }),
     ]) {
-      // prettier-ignore
       const temps = heatPlan(rig).map((p) => p.airC);
       expect([...temps].sort((a, b) => a - b)).toEqual(temps);
     }
@@ -109,18 +108,27 @@ describe('causes of readings', () => {
     expect(c.size).toBeCloseTo(1.7, 0);
   });
   it('a meter that averages pulses', () => {
-    const pulsed = rigOf({ supply: { kind: 'brick', volts: 24, maxAmps: 5 }, control: { kind: 'pwm', setting: 0.5 } }); // prettier-ignore
+    const pulsed = rigOf({
+      supply: { kind: 'brick', volts: 24, maxAmps: 5 },
+      control: { kind: 'pwm', setting: 0.5 },
+    });
     expect(likeliest(pulsed, bench(pulsed, pulsed, { averages: true })).cause).toBe('averaging');
     expect(likeliest(pulsed, bench(pulsed, pulsed)).cause).toBe('as-drawn');
   });
   it('a slipped clip, whose ohms fit no gauge', () => {
-    const clip = rigOf({ supply: { kind: 'brick', volts: 20, maxAmps: 6 }, control: { kind: 'clip', setting: 900 } }); // prettier-ignore
+    const clip = rigOf({
+      supply: { kind: 'brick', volts: 20, maxAmps: 6 },
+      control: { kind: 'clip', setting: 900 },
+    });
     const truth = { ...clip, wire: { ...clip.wire, measuredOhm: 6.97 * 0.89 } };
     const found = weighCauses(clip, bench(truth, clip), 'clips')!.causes.slice(0, 2);
     expect(found.map((c) => c.cause)).toContain('length');
   });
   it('a battery that is lower than said', () => {
-    const low = rigOf({ supply: { kind: 'other', volts: 12, maxAmps: 20 }, control: { kind: 'pwm', setting: 1 } }); // prettier-ignore
+    const low = rigOf({
+      supply: { kind: 'other', volts: 12, maxAmps: 20 },
+      control: { kind: 'pwm', setting: 1 },
+    });
     const truth = { ...low, supply: { ...low.supply, volts: 9.6 } };
     // On ohms that hardly rise a poor contact takes the same share at every step: both stay, for the meter at the supply to part.
     const two = weighCauses(low, bench(truth, low), 'clips')!.causes.slice(0, 2);
@@ -130,7 +138,10 @@ describe('causes of readings', () => {
     expect(Math.abs(volts.size! / 9.6 - 1)).toBeLessThan(0.05);
   });
   it('another alloy on a steep one is told from another gauge', () => {
-    const steel = rigOf({ wire: { alloy: 'ss-304', diameterMm: 0.635, lengthMm: 1320 }, control: { kind: 'volts', setting: 16.5 } }); // prettier-ignore
+    const steel = rigOf({
+      wire: { alloy: 'ss-304', diameterMm: 0.635, lengthMm: 1320 },
+      control: { kind: 'volts', setting: 16.5 },
+    });
     const truth: Rig = { ...steel, wire: { ...steel.wire, alloy: 'ti-2' } };
     const two = weighCauses(steel, bench(truth, steel), 'clips')!.causes.slice(0, 2);
     expect(two.map((c) => c.cause as HeatCause)).toContain('alloy');
@@ -148,7 +159,10 @@ describe('causes of readings', () => {
 });
 
 describe('what a first heat measures', () => {
-  const steel = rigOf({ wire: { alloy: 'ss-304', diameterMm: 0.635, lengthMm: 1320, measuredOhm: 3.0 }, control: { kind: 'volts', setting: 16.5 } }); // prettier-ignore
+  const steel = rigOf({
+    wire: { alloy: 'ss-304', diameterMm: 0.635, lengthMm: 1320, measuredOhm: 3.0 },
+    control: { kind: 'volts', setting: 16.5 },
+  });
   it('ohms of the cold wire, from hot readings, at the clips or the display', () => {
     const drawn = { ...steel, wire: { ...steel.wire, measuredOhm: null } };
     const found = ohmsFound(drawn, bench(steel, drawn), 'clips')!;

@@ -16,7 +16,11 @@ const drawer = (parts: Partial<DrawerInput> = {}) =>
     version: 1,
     wires: [{ name: 'Ni-Cr 26', wire: { alloy: 'nicr-80', diameterMm: 0.405 }, metres: 12 }],
     supplies: [
-      { name: 'Bench', supply: { kind: 'bench', volts: 32, maxAmps: 6 }, controls: [{ kind: 'volts' }, { kind: 'amps' }] },
+      {
+        name: 'Bench',
+        supply: { kind: 'bench', volts: 32, maxAmps: 6 },
+        controls: [{ kind: 'volts' }, { kind: 'amps' }],
+      },
       { name: 'Brick', supply: brick, controls: [{ kind: 'none' }, { kind: 'pwm', ratedAmps: 8 }] },
     ],
     job: {
@@ -25,13 +29,16 @@ const drawer = (parts: Partial<DrawerInput> = {}) =>
       cut: { feedMmS: 2.5 },
     },
     ...parts,
-  }); // prettier-ignore
+  });
 
 /** What a judge says, with its numbers to twelve figures. */
 const told = (v: ReturnType<typeof judge> | null) =>
   v && !v.ok
-    ? { code: v.code, values: Object.entries(v.values).map(([k, x]) => [k, typeof x === 'number' ? x.toPrecision(10) : x]) }
-    : v; // prettier-ignore
+    ? {
+        code: v.code,
+        values: Object.entries(v.values).map(([k, x]) => [k, typeof x === 'number' ? x.toPrecision(10) : x]),
+      }
+    : v;
 
 describe('match', () => {
   it('the screen never drops what the whole solve would keep, and gives its very reason', () => {
@@ -63,25 +70,28 @@ describe('match', () => {
     expect(new Set(keys).size).toBeGreaterThan(150);
   });
 
-  it.each([4, 14, 27])('no working rig has a stop finding, its feed is in the window, its load at most 1 (seed %d)', (seed) => {
-    const m = match(seededDrawer(seed, { wires: 5, lengths: 3, supplies: 6, controls: 12 }, seed === 4));
-    expect(m.pairs.length).toBeGreaterThan(0);
-    for (const pair of m.pairs) {
-      expect(rigSchema.safeParse(pair.rig).success).toBe(true);
-      const r = solve(pair.rig);
-      expect(r.findings.filter((f) => f.level === 'stop')).toEqual([]);
-      expect(r.supply.load ?? 0).toBeLessThanOrEqual(1);
-      const feed = pair.rig.cut.feedMmS!;
-      expect(feed).toBeGreaterThanOrEqual(r.cutting!.slowestFeedMmS!);
-      const reserve = pair.rig.cut.reserve ?? (pair.rig.frame.kind === 'gantry' ? 0.7 : 0.5);
-      expect(feed).toBeLessThanOrEqual(reserve * r.cutting!.fastestFeedMmS! * 1.00001);
-      for (const part of Object.values(pair.parts)) {
-        expect(part).toBeGreaterThanOrEqual(0);
-        expect(part).toBeLessThanOrEqual(1);
+  it.each([4, 14, 27])(
+    'no working rig has a stop finding, its feed is in the window, its load at most 1 (seed %d)',
+    (seed) => {
+      const m = match(seededDrawer(seed, { wires: 5, lengths: 3, supplies: 6, controls: 12 }, seed === 4));
+      expect(m.pairs.length).toBeGreaterThan(0);
+      for (const pair of m.pairs) {
+        expect(rigSchema.safeParse(pair.rig).success).toBe(true);
+        const r = solve(pair.rig);
+        expect(r.findings.filter((f) => f.level === 'stop')).toEqual([]);
+        expect(r.supply.load ?? 0).toBeLessThanOrEqual(1);
+        const feed = pair.rig.cut.feedMmS!;
+        expect(feed).toBeGreaterThanOrEqual(r.cutting!.slowestFeedMmS!);
+        const reserve = pair.rig.cut.reserve ?? (pair.rig.frame.kind === 'gantry' ? 0.7 : 0.5);
+        expect(feed).toBeLessThanOrEqual(reserve * r.cutting!.fastestFeedMmS! * 1.00001);
+        for (const part of Object.values(pair.parts)) {
+          expect(part).toBeGreaterThanOrEqual(0);
+          expect(part).toBeLessThanOrEqual(1);
+        }
+        expect(pair.rig.control.setting).toBe(pair.control.setting);
       }
-      expect(pair.rig.control.setting).toBe(pair.control.setting);
-    }
-  }); // prettier-ignore
+    },
+  );
 
   it('finds the setting that gives just the reserve, within its rounding', () => {
     const m = match(drawer());
@@ -111,10 +121,20 @@ describe('match', () => {
   it('says what is still to be bought, and nothing where it costs nothing', () => {
     const m = match(
       drawer({
-        wires: [{ name: 'short end', wire: { alloy: 'nicr-80', diameterMm: 0.405 }, metres: 0.5, pricePerM: 2 }],
-        supplies: [{ name: 'Wished', supply: { kind: 'bench', volts: 32, maxAmps: 6 }, controls: [{ kind: 'volts' }], have: false, price: 60 }],
+        wires: [
+          { name: 'short end', wire: { alloy: 'nicr-80', diameterMm: 0.405 }, metres: 0.5, pricePerM: 2 },
+        ],
+        supplies: [
+          {
+            name: 'Wished',
+            supply: { kind: 'bench', volts: 32, maxAmps: 6 },
+            controls: [{ kind: 'volts' }],
+            have: false,
+            price: 60,
+          },
+        ],
         lengthsMm: [800],
-      }), // prettier-ignore
+      }),
     );
     expect(m.pairs[0]!.buy).toEqual([
       { what: 'wire', name: 'short end', metres: expect.closeTo(0.3, 9), cost: expect.closeTo(0.6, 9) },
@@ -135,11 +155,15 @@ describe('match', () => {
   it('refuses PVC, mains and a wire shorter than the foam with that reason', () => {
     const one = (parts: Partial<DrawerInput>) => match(drawer(parts)).refused[0]!;
     const job = { frame: { kind: 'bow' }, cut: { feedMmS: 2.5 } } as const;
-    expect(one({ job: { ...job, foam: { kind: 'pvc', densityKgM3: 60, widthMm: 640 } } }).code).toBe('foam-refused');
+    expect(one({ job: { ...job, foam: { kind: 'pvc', densityKgM3: 60, widthMm: 640 } } }).code).toBe(
+      'foam-refused',
+    );
     expect(one({ lengthsMm: [500] }).code).toBe('foam-wider-than-wire');
     const mains = { kind: 'other', volts: 230, maxAmps: 10, current: 'ac', isolated: false } as const;
-    expect(one({ supplies: [{ name: 'wall', supply: mains, controls: [{ kind: 'phase' }] }] }).code).toBe('mains-direct');
-  }); // prettier-ignore
+    expect(one({ supplies: [{ name: 'wall', supply: mains, controls: [{ kind: 'phase' }] }] }).code).toBe(
+      'mains-direct',
+    );
+  });
 
   it('grows a bow up to twice the least length, and not a table', () => {
     expect(lengthsOf(drawer())).toEqual([760, 835, 950, 1140, 1330, 1520]);
@@ -148,12 +172,19 @@ describe('match', () => {
   });
 
   it('refuses more pairings than it can judge, naming how many', () => {
-    const wires = Array.from({ length: 400 }, () => ({ name: 'w', wire: { alloy: 'nicr-80', diameterMm: 0.4 }, metres: 1 }) as const);
+    const wires = Array.from(
+      { length: 400 },
+      () => ({ name: 'w', wire: { alloy: 'nicr-80', diameterMm: 0.4 }, metres: 1 }) as const,
+    );
     const controls = Array.from({ length: 60 }, () => ({ kind: 'volts' }) as const);
-    const parsed = drawerSchema.safeParse({ ...drawer(), wires, supplies: [{ name: 's', supply: brick, controls }] });
+    const parsed = drawerSchema.safeParse({
+      ...drawer(),
+      wires,
+      supplies: [{ name: 's', supply: brick, controls }],
+    });
     expect(parsed.success).toBe(false);
     expect(parsed.error!.issues[0]!.message).toContain('144000 pairings');
-  }); // prettier-ignore
+  });
 
   it('an empty drawer matches nothing', () => {
     expect(match(drawer({ wires: [] }))).toMatchObject({ pairs: [], refused: [] });

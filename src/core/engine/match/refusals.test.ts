@@ -27,7 +27,13 @@ const drawer = (c: Case) =>
     format: 'upwind-rod/drawer',
     version: 1,
     wires: [{ name: 'w', wire: { alloy: 'nicr-80', diameterMm: 0.455, ...c.wire }, metres: null }],
-    supplies: [{ name: 's', supply: c.supply ?? { kind: 'bench', volts: 32, maxAmps: 6 }, controls: [c.control ?? { kind: 'volts' }] }],
+    supplies: [
+      {
+        name: 's',
+        supply: c.supply ?? { kind: 'bench', volts: 32, maxAmps: 6 },
+        controls: [c.control ?? { kind: 'volts' }],
+      },
+    ],
     leads: c.leads ?? { areaMm2: 1.31 },
     lengthsMm: [c.lengthMm ?? 800],
     job: {
@@ -35,7 +41,7 @@ const drawer = (c: Case) =>
       foam: { kind: 'xps', densityKgM3: 33, widthMm: 640, ...c.foam },
       cut: { feedMmS: c.feed ?? 2.6 },
     },
-  }); // prettier-ignore
+  });
 
 const mains = { kind: 'other', volts: 230, maxAmps: 10, current: 'ac' } as const;
 const brick = { kind: 'brick', volts: 15, maxAmps: 5 } as const;
@@ -81,7 +87,12 @@ describe('why a pairing is refused', () => {
   });
 
   it('a supply whose isolation nobody knows is not refused for it: a person must ask', () => {
-    const m = match(drawer({ supply: { kind: 'transformer', volts: 24, maxAmps: 4, current: 'ac' }, control: { kind: 'scale', ratedAmps: 8 } })); // prettier-ignore
+    const m = match(
+      drawer({
+        supply: { kind: 'transformer', volts: 24, maxAmps: 4, current: 'ac' },
+        control: { kind: 'scale', ratedAmps: 8 },
+      }),
+    );
     expect(m.pairs).toHaveLength(1);
     expect(m.pairs[0]!.reading!.findings.map((f) => f.code)).toContain('not-isolated');
   });
@@ -119,9 +130,17 @@ describe('the drawer document', () => {
     expect(bad((d) => (d['weights'] = { reserve: 11 }))).toEqual(['weights.reserve']);
     expect(bad((d) => (d['lengthsMm'] = []))).toEqual(['lengthsMm']);
     expect(bad((d) => ((d['wires'] as { metres: number }[])[0]!.metres = -1))).toEqual(['wires.0.metres']);
-    expect(bad((d) => ((d['supplies'] as { controls: { kind: string }[] }[])[0]!.controls[0]!.kind = 'knob'))).toEqual(['supplies.0.controls.0.kind']); // prettier-ignore
+    expect(
+      bad((d) => ((d['supplies'] as { controls: { kind: string }[] }[])[0]!.controls[0]!.kind = 'knob')),
+    ).toEqual(['supplies.0.controls.0.kind']);
   });
   it('weights left out are the usual ones', () => {
-    expect(drawerSchema.parse({ ...drawer({}), weights: { dial: 5 } }).weights).toEqual({ reserve: 3, load: 2, dial: 5, strength: 2, leads: 1 }); // prettier-ignore
+    expect(drawerSchema.parse({ ...drawer({}), weights: { dial: 5 } }).weights).toEqual({
+      reserve: 3,
+      load: 2,
+      dial: 5,
+      strength: 2,
+      leads: 1,
+    });
   });
 });

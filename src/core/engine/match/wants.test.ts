@@ -47,7 +47,7 @@ const drawer = (fuseA: number | null, wires: number[]) =>
     leads: { fuseA },
     lengthsMm: [520],
     job: { frame: { kind: 'bow' }, foam: { kind: 'eps', densityKgM3: 15, widthMm: 400 }, cut: { feedMmS: 2 } },
-  }); // prettier-ignore
+  });
 
 describe('ranking', () => {
   it('a battery without a fuse that fades stands behind the brick that gives the same', () => {
@@ -57,7 +57,9 @@ describe('ranking', () => {
     expect(fused.score).toBeGreaterThan(pairs[1]![1]);
   });
   it('by hand the wire that lasts stands before one that snaps', () => {
-    const wires = match(drawer(8, [0.25, 0.4])).pairs.filter((p) => p.supply === 'brick').map((p) => p.wire);
+    const wires = match(drawer(8, [0.25, 0.4]))
+      .pairs.filter((p) => p.supply === 'brick')
+      .map((p) => p.wire);
     expect(wires[0]).toBe('0.4');
   });
-}); // prettier-ignore
+});

@@ -32,7 +32,11 @@ export function lengthWants(
   return [...byLength]
     .flatMap(([lengthMm, codes]): LengthWant[] => {
       const share = (set: ReadonlySet<FindingCode>) => codes.filter((c) => set.has(c)).length;
-      const counts = [['too-hot', share(TOO_HOT)], ['too-cold', share(TOO_COLD)], ['overload', share(OVERLOAD)]] as const; // prettier-ignore
+      const counts = [
+        ['too-hot', share(TOO_HOT)],
+        ['too-cold', share(TOO_COLD)],
+        ['overload', share(OVERLOAD)],
+      ] as const;
       const [why, n] = counts.reduce((a, b) => (b[1] > a[1] ? b : a));
       return n > 0 ? [{ lengthMm, why }] : [];
     })

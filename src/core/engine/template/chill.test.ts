@@ -22,8 +22,17 @@ describe('metal templates draw heat by their thickness and contact', () => {
     for (const m of ['card', 'plywood', 'laminate']) expect(stripOf(m, 12)).toBe(0);
   });
   it('the strip grows with the thickness, and towards that of a wire held at the template’s own heat', () => {
-    const c = { diameter: 0.455e-3, emissivity: 0.75, conductivity: 15, area: 1.63e-7, flowC: 160, foamC: 274, width: 8e-4 };
-    const at = (mm: number, contact = 1.2) => coldStripLength(c, { thickness: mm / 1000, templateC: 20, contact });
+    const c = {
+      diameter: 0.455e-3,
+      emissivity: 0.75,
+      conductivity: 15,
+      area: 1.63e-7,
+      flowC: 160,
+      foamC: 274,
+      width: 8e-4,
+    };
+    const at = (mm: number, contact = 1.2) =>
+      coldStripLength(c, { thickness: mm / 1000, templateC: 20, contact });
     let last = -1;
     for (const mm of [1, 1.3, 2, 3, 6, 12]) {
       expect(at(mm)).toBeGreaterThanOrEqual(last);
@@ -34,5 +43,5 @@ describe('metal templates draw heat by their thickness and contact', () => {
     const reach = coolEndLength(c.conductivity, c.area, 1);
     expect(wireAtTemplate(c, { thickness: 0.1, templateC: 20, contact: 1e9 }, reach)).toBeCloseTo(20, 1);
     expect(wireAtTemplate(c, { thickness: 1e-9, templateC: 20, contact: 1 }, reach)).toBeCloseTo(274, 1);
-  }); // prettier-ignore
+  });
 });

@@ -63,7 +63,14 @@ function slotted(loop: readonly Pt[], x: number, s: Plan['template']['slots'][nu
   const sky = at[1] + up * 10000;
   const x0 = x - s.widthMm / 2;
   const x1 = x + s.widthMm / 2;
-  return startAtTail(without(loop, [[x0, floor], [x1, floor], [x1, sky], [x0, sky]])); // prettier-ignore
+  return startAtTail(
+    without(loop, [
+      [x0, floor],
+      [x1, floor],
+      [x1, sky],
+      [x0, sky],
+    ]),
+  );
 }
 
 /** The edges of a wanted end grown by the allowance, each from the nose to the tail. */

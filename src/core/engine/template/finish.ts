@@ -20,7 +20,7 @@ function squared(surface: readonly Pt[], x0: number, x: number): Pt[] {
   const y = heightAt(surface, x);
   if (y === null) return [...surface];
   const middle = surface[0]![1];
-  return [[x0, middle], [x0, y], [x, y], ...surface.filter((p) => p[0] > x + 1e-9)]; // prettier-ignore
+  return [[x0, middle], [x0, y], [x, y], ...surface.filter((p) => p[0] > x + 1e-9)];
 }
 
 const loopOf = (top: readonly Pt[], bottom: readonly Pt[]): Pt[] =>

@@ -30,7 +30,6 @@ describe('a piece in lengths', () => {
       [parts[0]!, parts[1]!],
       [parts[1]!, parts[2]!],
     ]) {
-      // prettier-ignore
       const { offsetMm: _, ...tip } = a!.piece.tip;
       expect(tip).toEqual(b!.piece.root);
     }

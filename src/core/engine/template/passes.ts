@@ -103,10 +103,13 @@ function straight(w: NominalSection, stations: number): Bare {
   const x0 = Math.min(...w.loop.map((p) => p[0]));
   const x1 = Math.max(...w.loop.map((p) => p[0]));
   return {
-    points: [[x0, y], [x1, y]],
+    points: [
+      [x0, y],
+      [x1, y],
+    ],
     stations: Array.from({ length: stations + 1 }, (_, i) => (i * (x1 - x0)) / stations),
     corners: [],
-  }; // prettier-ignore
+  };
 }
 
 /** Over the top from the tail to the nose, then under it back to the tail. */

@@ -24,14 +24,36 @@ const section = fc.oneof(
   star,
   fc.array(point, { minLength: 3, maxLength: 12 }).map((points) => ({ kind: 'points', points })),
   fc.constantFrom(
-    { kind: 'points', points: [[0, 0], [0, 1], [0, 0.5]] },
-    { kind: 'points', points: [[1, 0], [1, 0], [1, 0]] },
-    { kind: 'points', points: [[1, 0], [0, 0], [1, 0], [0, 0]] },
+    {
+      kind: 'points',
+      points: [
+        [0, 0],
+        [0, 1],
+        [0, 0.5],
+      ],
+    },
+    {
+      kind: 'points',
+      points: [
+        [1, 0],
+        [1, 0],
+        [1, 0],
+      ],
+    },
+    {
+      kind: 'points',
+      points: [
+        [1, 0],
+        [0, 0],
+        [1, 0],
+        [0, 0],
+      ],
+    },
     { kind: 'trapezium', height: 0.002, topShare: 1 },
     { kind: 'rectangle', height: 10 },
     { kind: 'naca', code: '0099' },
   ),
-); // prettier-ignore
+);
 const end = fc.record({
   section,
   chordMm: fc.constantFrom(2, 60, 5000),

@@ -26,7 +26,12 @@ export function sectionLoop(s: Section): Pt[] {
       return arc(0.5, 0, 0.5, s.height, 0, Math.PI);
     case 'trapezium': {
       const in0 = (1 - s.topShare) / 2;
-      return [[1, 0], [1 - in0, s.height], [in0, s.height], [0, 0]]; // prettier-ignore
+      return [
+        [1, 0],
+        [1 - in0, s.height],
+        [in0, s.height],
+        [0, 0],
+      ];
     }
   }
 }

@@ -27,10 +27,12 @@ describe('a swept piece', () => {
 
   it('must be within the wire’s reach along the slant', () => {
     const codes = (offset: number) =>
-      planOut(testPlan({ piece: { spanMm: 900, tip: { offsetMm: [offset, 0] } }, rig: { foam: { widthMm: 900 } } })).findings.map((f) => f.code);
+      planOut(
+        testPlan({ piece: { spanMm: 900, tip: { offsetMm: [offset, 0] } }, rig: { foam: { widthMm: 900 } } }),
+      ).findings.map((f) => f.code);
     expect(codes(0)).not.toContain('longer-than-bow');
     expect(codes(700)).toContain('longer-than-bow');
-  }); // prettier-ignore
+  });
 });
 
 describe('blocks and spar slots', () => {

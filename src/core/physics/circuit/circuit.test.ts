@@ -13,7 +13,16 @@ describe('leads', () => {
   it('copper of 1.31 mm², 3 m has 0.0395 Ω (IACS 1.724e-8)', () =>
     expect(leadOhm(3, 1.31e-6)).toBeCloseTo(0.03948, 5));
   // NEC table 400.5, three-conductor column; 22 and 20 gauge common practice.
-  it.each([[0.326, 3], [0.519, 5], [0.823, 7], [1.31, 10], [2.08, 15], [3.31, 20], [1.0, 7], [2.0, 10]])('%f mm² carries %i A', (area, amps) => expect(cordAmps(area)).toBe(amps)); // prettier-ignore
+  it.each([
+    [0.326, 3],
+    [0.519, 5],
+    [0.823, 7],
+    [1.31, 10],
+    [2.08, 15],
+    [3.31, 20],
+    [1.0, 7],
+    [2.0, 10],
+  ])('%f mm² carries %i A', (area, amps) => expect(cordAmps(area)).toBe(amps));
   it('5 A in 22 gauge is too much; 20 gauge carries it', () => {
     expect(cordAmps(0.326)).toBeLessThan(5);
     expect(cordFor(5)).toBe(0.519);

@@ -32,4 +32,8 @@ export const nusseltLying = largest(MORGAN);
  * Nusselt number of a thin wire standing upright in still air, x = Ra·d/L (x ≥ 0).
  * Source: Nagendra, Tirunarayanan & Ramachandran, J. Heat Transfer 92 (1970); the largest branch.
  */
-export const nusseltUpright = largest([[0.93, 0.05], [1.37, 0.16], [0.6, 0.25]]); // prettier-ignore
+export const nusseltUpright = largest([
+  [0.93, 0.05],
+  [1.37, 0.16],
+  [0.6, 0.25],
+]);

@@ -82,7 +82,6 @@ describe('growing', () => {
       [120, 0.02],
       [30, -4],
     ] as const)
-      // prettier-ignore
       for (const p of grow(circle(r), g)) expect(Math.abs(Math.hypot(...p) - (r + g))).toBeLessThan(0.005);
   });
   it('a square’s corners are round outside; shrinking leaves them sharp', () => {
@@ -171,14 +170,39 @@ describe('lines', () => {
     expect([...arcs(line)]).toEqual([0, 5, 11]);
     expect(lengthOf(line)).toBe(11);
     expect(pointAt(line, arcs(line), 8)).toEqual([3, 7]);
-    expect(partOf(line, 2.5, 8)).toEqual([[1.5, 2], [3, 4], [3, 7]]); // prettier-ignore
-    expect(partOf(line, 8, 2.5)).toEqual([[3, 7], [3, 4], [1.5, 2]]); // prettier-ignore
+    expect(partOf(line, 2.5, 8)).toEqual([
+      [1.5, 2],
+      [3, 4],
+      [3, 7],
+    ]);
+    expect(partOf(line, 8, 2.5)).toEqual([
+      [3, 7],
+      [3, 4],
+      [1.5, 2],
+    ]);
     expect(nearest(line, [5, 6])).toMatchObject({ arc: 7, distance: 2 });
   });
   it('finds a crossing and a twin', () => {
-    expect(selfCrossing([[0, 0], [4, 4], [4, 0], [0, 4]])).toEqual([2, 2]); // prettier-ignore
+    expect(
+      selfCrossing([
+        [0, 0],
+        [4, 4],
+        [4, 0],
+        [0, 4],
+      ]),
+    ).toEqual([2, 2]);
     expect(selfCrossing(square)).toBeNull();
-    expect(duplicatePoint([[0, 0], [1, 0], [1, 0], [0, 1]], 1e-9)).toBe(2); // prettier-ignore
+    expect(
+      duplicatePoint(
+        [
+          [0, 0],
+          [1, 0],
+          [1, 0],
+          [0, 1],
+        ],
+        1e-9,
+      ),
+    ).toBe(2);
   });
   it('parts a loop at its nose and tail, both surfaces from the nose', () => {
     for (const code of ['0012', '4412', '23012']) {
@@ -187,11 +211,31 @@ describe('lines', () => {
       expect(monotone(top) && monotone(bottom), code).toBe(true);
       expect(top.at(-1)![1]).toBeGreaterThan(bottom.at(-1)![1]);
     }
-    const box = surfacesOf([[1, 0.2], [0, 0.2], [0, -0.2], [1, -0.2]]); // prettier-ignore
-    expect(box.top).toEqual([[0, 0], [0, 0.2], [1, 0.2]]); // prettier-ignore
-    const half = surfacesOf([[1, 0], [0.5, 0.5], [0, 0]]); // prettier-ignore
-    expect(half.bottom).toEqual([[0, 0], [1, 0]]); // prettier-ignore
-    expect(box.bottom).toEqual([[0, 0], [0, -0.2], [1, -0.2]]); // prettier-ignore
+    const box = surfacesOf([
+      [1, 0.2],
+      [0, 0.2],
+      [0, -0.2],
+      [1, -0.2],
+    ]);
+    expect(box.top).toEqual([
+      [0, 0],
+      [0, 0.2],
+      [1, 0.2],
+    ]);
+    const half = surfacesOf([
+      [1, 0],
+      [0.5, 0.5],
+      [0, 0],
+    ]);
+    expect(half.bottom).toEqual([
+      [0, 0],
+      [1, 0],
+    ]);
+    expect(box.bottom).toEqual([
+      [0, 0],
+      [0, -0.2],
+      [1, -0.2],
+    ]);
   });
   it('a mirror core has the same area, the other way up', () => {
     const loop = nacaSection('4415');

@@ -29,10 +29,12 @@ describe('a plucked wire', () => {
   });
   it('four times the pull is an octave; the way back is exact', () => {
     expect(pluckHz(160, 0.0013, 1.05) / pluckHz(40, 0.0013, 1.05)).toBeCloseTo(2, 12);
-    fc.assert(fc.property(fc.double({ min: 1, max: 500, noNaN: true }), (pull) => {
-      expect(pullOfPitch(pluckHz(pull, 0.0013, 1.05), 0.0013, 1.05) / pull).toBeCloseTo(1, 9);
-    }));
-  }); // prettier-ignore
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 500, noNaN: true }), (pull) => {
+        expect(pullOfPitch(pluckHz(pull, 0.0013, 1.05), 0.0013, 1.05) / pull).toBeCloseTo(1, 9);
+      }),
+    );
+  });
   it('yields at one note whatever its diameter', () => {
     const note = (d: number) => pluckHz(400e6 * (Math.PI / 4) * d * d, 7900 * (Math.PI / 4) * d * d, 1);
     expect(note(0.4e-3)).toBeCloseTo(yieldHz(400e6, 7900, 1), 9);
@@ -148,9 +150,10 @@ describe('the path of the middle', () => {
   const steps = (feed: number, f: number) => f / 200 / feed;
 
   it('keeps the pace whose drag balances the lag', () => {
-    for (const r of [0.5, 0.7, 0.9, 1.3]) expect(paceAt(trail(r, 0.002), 0.002) / (r * fastest)).toBeCloseTo(1, 6);
+    for (const r of [0.5, 0.7, 0.9, 1.3])
+      expect(paceAt(trail(r, 0.002), 0.002) / (r * fastest)).toBeCloseTo(1, 6);
     expect(paceAt(trail(0.9, 0.002), 10)).toBe(100 * fastest);
-  }); // prettier-ignore
+  });
 
   it('on a straight it is behind by the lag and off it by nothing', () => {
     const f = 0.002;

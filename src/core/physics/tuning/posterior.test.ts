@@ -42,7 +42,12 @@ describe('tuning: worked values that an independent program gave', () => {
     const a = grade('too-cold', 0.8 * 5.9, 5.9, 2);
     const b = grade('good', 4, 5.9, 2);
     const c = timed(0.85);
-    for (const order of [[a, b, c], [c, b, a], [b, a, c]]) is(order, 0.173, 0.1235); // prettier-ignore
+    for (const order of [
+      [a, b, c],
+      [c, b, a],
+      [b, a, c],
+    ])
+      is(order, 0.173, 0.1235);
   });
 });
 
@@ -74,13 +79,16 @@ describe('tuning: an eye of the maker’s own', () => {
     for (let theta = -1.6; theta <= 1.6; theta += 0.02)
       for (let psi = -2; psi <= 2; psi += 0.05)
         for (let chi = -0.9; chi <= 0.9; chi += 0.05) {
-          let w = Math.exp(-0.5 * ((theta / PRIOR_SD) ** 2 + (psi / SLOW_PRIOR_SD) ** 2 + (chi / EYE_PRIOR_SD) ** 2));
+          let w = Math.exp(
+            -0.5 * ((theta / PRIOR_SD) ** 2 + (psi / SLOW_PRIOR_SD) ** 2 + (chi / EYE_PRIOR_SD) ** 2),
+          );
           for (const e of evidence) {
             if (e.kind === 'seen') w *= Math.exp(-0.5 * ((theta - e.theta) / e.sd) ** 2);
             else {
               const cold = normalCdf((theta + chi - e.c) / GRADE_SD);
               const hot = normalCdf((e.h + psi - theta) / GRADE_SD);
-              w *= e.grade === 'too-cold' ? cold : e.grade === 'too-hot' ? hot : Math.max(1e-12, 1 - cold - hot);
+              w *=
+                e.grade === 'too-cold' ? cold : e.grade === 'too-hot' ? hot : Math.max(1e-12, 1 - cold - hot);
             }
           }
           sum += w;
@@ -94,7 +102,7 @@ describe('tuning: an eye of the maker’s own', () => {
     expect(Math.abs(p.logSd - sd(t1, t2))).toBeLessThan(1e-4);
     expect(Math.abs(p.slowMean - q1 / sum)).toBeLessThan(1e-3);
     expect(Math.abs(p.slowSd - sd(q1, q2))).toBeLessThan(1e-3);
-  }); // prettier-ignore
+  });
 
   it('many grades do not tell more closely than one eye can', () => {
     const many = Array.from({ length: 60 }, (_, i) =>

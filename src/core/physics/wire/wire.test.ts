@@ -16,7 +16,13 @@ import { coolEndLength, coolEndTemperature } from '../time/coolEnd';
 
 describe('imperial gauge', () => {
   // BS 3737, from memory.
-  it.each([[0, 8.23], [10, 3.251], [20, 0.914], [30, 0.315], [40, 0.122]])('%i is %f mm', (n, mm) => expect(swgDiameter(n) * 1000).toBeCloseTo(mm, 9)); // prettier-ignore
+  it.each([
+    [0, 8.23],
+    [10, 3.251],
+    [20, 0.914],
+    [30, 0.315],
+    [40, 0.122],
+  ])('%i is %f mm', (n, mm) => expect(swgDiameter(n) * 1000).toBeCloseTo(mm, 9));
   it('falls from gauge to gauge, from 7/0 to 50', () => {
     expect(SWG_MM).toHaveLength(57);
     SWG_MM.forEach(([, mm], i) => i > 0 && expect(mm).toBeLessThan(SWG_MM[i - 1]![1]));

@@ -98,8 +98,16 @@ export function After(p: {
     if (!p.rehearsal && grade !== 'none' && p.view.feed.root !== null && p.view.feed.tip !== null) {
       const feed = (p.view.feed.root + p.view.feed.tip) / 2 / pace;
       const answer = await logCut(
-        loggedCutSchema.parse({ at, setting, widthMm: width, feedMmS: Number(feed.toPrecision(4)), grade, seen: [...seen], note: `Called cut: ${p.view.plan.name}, ${p.core.hand} ${p.core.piece}. ${words}`.trim() }),
-      ); // prettier-ignore
+        loggedCutSchema.parse({
+          at,
+          setting,
+          widthMm: width,
+          feedMmS: Number(feed.toPrecision(4)),
+          grade,
+          seen: [...seen],
+          note: `Called cut: ${p.view.plan.name}, ${p.core.hand} ${p.core.piece}. ${words}`.trim(),
+        }),
+      );
       if (answer.kind !== 'done') {
         setBusy(false);
         return setFault('The run is in the log; the cut that would tune the rig was not taken.');

@@ -56,7 +56,13 @@ export function PassRun(p: {
     return () => cancelAnimationFrame(id);
   });
   useEffect(() => {
-    const lock = (navigator as Navigator & { wakeLock?: { request: (k: string) => Promise<{ release: () => Promise<void> }> } }).wakeLock?.request('screen').catch(() => null); // prettier-ignore
+    const lock = (
+      navigator as Navigator & {
+        wakeLock?: { request: (k: string) => Promise<{ release: () => Promise<void> }> };
+      }
+    ).wakeLock
+      ?.request('screen')
+      .catch(() => null);
     return () => void lock?.then((l) => l?.release()).catch(() => null);
   }, []);
   const next = p.pass.nodes.findIndex(
