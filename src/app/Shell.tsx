@@ -5,6 +5,7 @@ import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { Profile } from '@/core/units/profile';
 import { Keys } from '@/ui/Keys';
+import { Answers } from '@/state/Answers';
 import { places } from '@/state/places';
 import { ModeSwitch } from '@/ui/ModeSwitch';
 import { theme } from '@/ui/theme/theme';
@@ -33,31 +34,33 @@ export function Shell({ units, children }: { units: Profile; children: ReactNode
   const path = usePathname();
   return (
     <ThemeProvider theme={theme}>
-      <UnitsProvider first={units}>
-        <a className={css.skip} href="#main">
-          To the page
-        </a>
-        <header className={css.bar}>
-          <Link href={places.shelf} className={css.name}>
-            Upwind Rod
-          </Link>
-          <nav aria-label="Places" className={css.places}>
-            {PLACES.map((p) => (
-              <Link key={p.href} href={p.href} aria-current={p.owns(path) ? 'page' : undefined}>
-                {p.name}
-              </Link>
-            ))}
-          </nav>
-          <div className={css.tools}>
-            <UnitsSwitch />
-            <ModeSwitch />
-            <Keys />
-          </div>
-        </header>
-        <main id="main" className={css.main}>
-          {children}
-        </main>
-      </UnitsProvider>
+      <Answers>
+        <UnitsProvider first={units}>
+          <a className={css.skip} href="#main">
+            To the page
+          </a>
+          <header className={css.bar}>
+            <Link href={places.shelf} className={css.name}>
+              Upwind Rod
+            </Link>
+            <nav aria-label="Places" className={css.places}>
+              {PLACES.map((p) => (
+                <Link key={p.href} href={p.href} aria-current={p.owns(path) ? 'page' : undefined}>
+                  {p.name}
+                </Link>
+              ))}
+            </nav>
+            <div className={css.tools}>
+              <UnitsSwitch />
+              <ModeSwitch />
+              <Keys />
+            </div>
+          </header>
+          <main id="main" className={css.main}>
+            {children}
+          </main>
+        </UnitsProvider>
+      </Answers>
     </ThemeProvider>
   );
 }

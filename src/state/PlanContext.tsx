@@ -9,11 +9,14 @@ import {
   type ReactNode,
   type RefObject,
 } from 'react';
+import { useQuery } from '@tanstack/react-query';
 import { useStore } from 'zustand';
 import type { PiecePlan } from '@/core/documents/plan';
 import type { PlanRecord } from '@/server/types';
 import { inWords } from './api';
-import { server } from './server';
+import { answered, useAct } from './ask';
+import { keys } from './keys';
+import { planServer } from './server/plans';
 import type { Kept } from './keptPieces';
 import { createPlanStore, type PlanState, type PlanStore } from './planStore';
 
@@ -54,16 +57,15 @@ export function PlanProvider(p: {
     if (keptRef) keptRef.current = { stores, chosen };
   }, [keptRef, stores, chosen]);
   // A page that is come back to may hold pieces as they were: what was saved since takes their place, unless something waits here.
+  const { data: since, isFetchedAfterMount } = useQuery({
+    queryKey: keys.plans(rigId),
+    queryFn: () => answered(planServer.all(rigId)),
+    staleTime: 0,
+    gcTime: 0,
+  });
   useEffect(() => {
-    let left = false;
-    void server.plans(rigId).then((answer) => {
-      if (left || answer.kind !== 'done') return;
-      setStores((were) => caughtUp(were, answer.data));
-    });
-    return () => {
-      left = true;
-    };
-  }, [rigId]);
+    if (since && isFetchedAfterMount) setStores((were) => caughtUp(were, since));
+  }, [since, isFetchedAfterMount]);
   useEffect(() => {
     const flush = () => stores.forEach((s) => s.saver.flush());
     const leave = (e: BeforeUnloadEvent) => {
@@ -78,22 +80,27 @@ export function PlanProvider(p: {
       flush();
     };
   }, [stores]);
+  const make = useAct((doc: PiecePlan) => planServer.add(rigId, doc), [keys.plans(rigId)]);
+  const discard = useAct((id: string) => planServer.drop(id), [keys.plans(rigId)]);
   const add = useCallback(
     async (doc: PiecePlan) => {
-      const answer = await server.addPlan(rigId, doc);
+      const answer = await make(doc);
       if (answer.kind !== 'done') return inWords(answer);
       setStores((s) => [...s, createPlanStore(answer.data)]);
       choose(answer.data.id);
       return null;
     },
-    [rigId, choose],
+    [make, choose],
   );
-  const drop = useCallback(async (id: string) => {
-    const answer = await server.deletePlan(id);
-    if (answer.kind !== 'done') return inWords(answer);
-    setStores((s) => s.filter((x) => x.store.getState().id !== id));
-    return null;
-  }, []);
+  const drop = useCallback(
+    async (id: string) => {
+      const answer = await discard(id);
+      if (answer.kind !== 'done') return inWords(answer);
+      setStores((s) => s.filter((x) => x.store.getState().id !== id));
+      return null;
+    },
+    [discard],
+  );
   const pieces = useMemo(
     () => ({
       rigId,

@@ -1,3 +1,4 @@
+import type { z } from 'zod';
 import { faultWords } from '@/core/words/plainField';
 import type { DocumentFault } from '@/core/documents/faults';
 
@@ -12,15 +13,29 @@ export type Outcome<T> =
     }
   | { readonly kind: 'lost' };
 
+/** An answer that this page does not know: of another version of the program, or damaged. It is not shown. */
+const UNKNOWN_ANSWER = {
+  kind: 'refused',
+  status: 0,
+  faults: [
+    { path: '(answer)', rule: 'schema', message: 'of the server is none that this page knows; load it anew' },
+  ],
+  body: {},
+} as const;
 const DEADLINE_MS = 20000;
 const UPLOAD_MS = 60000;
 /** A browser lets a request outlive its page only up to 64 kB. */
 const KEEP_ALIVE_MOST = 20000;
 
-/** Calls a route of our own server. Never throws. */
-export async function call<T>(method: string, path: string, body?: unknown): Promise<Outcome<T>> {
+/** Calls a route of our own server and reads its answer by a schema. Never throws. */
+export async function call<T>(
+  method: string,
+  path: string,
+  answer: z.ZodType<T>,
+  body?: unknown,
+): Promise<Outcome<T>> {
   const text = body === undefined ? null : JSON.stringify(body);
-  return asked(path, {
+  return asked(path, answer, {
     method,
     headers: body === undefined ? {} : { 'content-type': 'application/json' },
     body: text,
@@ -30,19 +45,22 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
 }
 
 /** Sends bytes of a type to a route of our own server. Never throws; ends after a minute at the latest. */
-export const send = <T>(path: string, body: Blob, type: string): Promise<Outcome<T>> =>
-  asked(path, {
+export const send = <T>(path: string, body: Blob, type: string, answer: z.ZodType<T>): Promise<Outcome<T>> =>
+  asked(path, answer, {
     method: 'POST',
     headers: { 'content-type': type },
     body,
     signal: AbortSignal.timeout(UPLOAD_MS),
   });
 
-async function asked<T>(path: string, request: RequestInit): Promise<Outcome<T>> {
+async function asked<T>(path: string, schema: z.ZodType<T>, request: RequestInit): Promise<Outcome<T>> {
   try {
     const response = await fetch(path, request);
     const answer = (await response.json().catch(() => null)) as unknown;
-    if (response.ok) return { kind: 'done', data: answer as T };
+    if (response.ok) {
+      const read = schema.safeParse(answer);
+      return read.success ? { kind: 'done', data: read.data } : UNKNOWN_ANSWER;
+    }
     if (response.status >= 500) return { kind: 'lost' };
     const refused = (answer ?? {}) as { errors?: { error: DocumentFault }[] } & Record<string, unknown>;
     const faults = refused.errors?.map((e) => e.error) ?? [

@@ -1,4 +1,5 @@
 'use client';
+import type { z } from 'zod';
 import { createStore } from 'zustand/vanilla';
 import type { Outcome } from './api';
 import { Saver, type Saved, type SaveState } from './saver';
@@ -30,6 +31,8 @@ export interface DocumentKind<P, S extends Saved> {
   readonly first: P;
   readonly revision: number;
   readonly send: (base: number, point: P) => Promise<Outcome<S>>;
+  /** Reads an answer that came with a refusal: what another window saved. */
+  readonly answer: z.ZodType<S>;
   /** The point that an answer holds. */
   readonly pointOf: (answer: S) => P;
   /** After each change, before it is saved. */
@@ -116,6 +119,7 @@ export function createDocumentStore<P extends Point<unknown>, S extends Saved, X
     onState: (save) => part(save === 'saved' ? { save, problem: null } : { save }),
     onSaved: (answer) => kind.onSaved?.(answer),
     onConflict: (theirs) => part({ theirs }),
+    theirs: (body) => kind.answer.safeParse(body).data ?? null,
     onRefused: (problem) => part({ problem }),
   });
   return { store, saver };

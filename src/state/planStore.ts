@@ -4,7 +4,7 @@ import { piecePlanSchema, type PiecePlan } from '@/core/documents/plan';
 import { merge } from '@/core/engine/merge';
 import type { PlanRecord } from '@/server/types';
 import { createDocumentStore, type DocumentState, type Point } from './documentStore';
-import { server } from './server';
+import { planServer, savedPlanAnswer } from './server/plans';
 
 interface SavedPlan {
   readonly record: PlanRecord;
@@ -22,7 +22,8 @@ export function createPlanStore(record: PlanRecord) {
     {
       first: { doc: record.doc },
       revision: record.revision,
-      send: (base, { doc }) => server.savePlan(record.id, { base, doc }),
+      answer: savedPlanAnswer,
+      send: (base, { doc }) => planServer.save(record.id, { base, doc }),
       pointOf: (theirs) => ({ doc: theirs.record.doc }),
     },
     (get) => ({

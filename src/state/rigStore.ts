@@ -6,7 +6,8 @@ import type { CutRecord, Logged, OpenRig, RigLinks } from '@/server/types';
 import { inWords, type Outcome } from './api';
 import { createDocumentStore, type DocumentState, type Point } from './documentStore';
 import type { Edited } from './edit';
-import { server } from './server';
+import { openRigAnswer } from './server/answers';
+import { rigServer } from './server/rigs';
 
 /** What undo of a rig brings back: the document and what of the drawer it uses. */
 interface RigPoint extends Point<Rig> {
@@ -21,7 +22,7 @@ interface RigOwn {
   readonly demo: boolean;
   /** Does a command: a label for undo, and the changed document. A refused one changes nothing. */
   readonly edit: (label: string, edited: Edited, links?: Partial<RigLinks>) => boolean;
-  readonly logCut: (cut: LoggedCut) => Promise<Outcome<Logged>>;
+  readonly logCut: (cut: LoggedCut) => Promise<Outcome<Pick<Logged, 'open' | 'counts'>>>;
   readonly dropCut: (id: string) => Promise<string | null>;
 }
 export type RigState = RigPoint & DocumentState<RigPoint, OpenRig> & RigOwn;
@@ -42,7 +43,8 @@ export function createRigStore(open: OpenRig) {
     {
       first: pointOf(open),
       revision: open.record.revision,
-      send: (base, { doc, links }) => server.saveRig(id, { base, doc, ...links }),
+      answer: openRigAnswer,
+      send: (base, { doc, links }) => rigServer.save(id, { base, doc, ...links }),
       pointOf,
       onChange: ({ links }, was) => {
         tunedAnew ||= links.foamStockId !== was.links.foamStockId || links.spoolId !== was.links.spoolId;
@@ -65,12 +67,12 @@ export function createRigStore(open: OpenRig) {
       logCut: async (cut) => {
         saver().flush();
         await settled();
-        const answer = await server.logCut(id, cut);
+        const answer = await rigServer.logCut(id, cut);
         if (answer.kind === 'done') log(answer.data.open);
         return answer;
       },
       dropCut: async (cut) => {
-        const answer = await server.deleteCut(id, cut);
+        const answer = await rigServer.deleteCut(id, cut);
         if (answer.kind !== 'done') return inWords(answer);
         log(answer.data);
         return null;

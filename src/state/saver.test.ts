@@ -19,6 +19,7 @@ function made(send: (base: number) => Promise<Outcome<OpenRig>>) {
     onSaved: () => {},
     onConflict,
     onRefused: refused,
+    theirs: (body) => (body === undefined ? null : (body as OpenRig)),
     waitMs: 5,
     retryMs: [10],
   });

@@ -16,6 +16,8 @@ export interface SaverOptions<T extends Saved> {
   readonly onState: (state: SaveState) => void;
   readonly onSaved: (answer: T) => void;
   readonly onConflict: (theirs: T) => void;
+  /** Reads the other's save out of a refusal; null where it is none. */
+  readonly theirs: (body: unknown) => T | null;
   readonly onRefused: (words: string) => void;
   readonly waitMs?: number;
   readonly retryMs?: readonly number[];
@@ -98,10 +100,12 @@ export class Saver<T extends Saved> {
       else this.o.onState('saved');
       return;
     }
-    if (answer.kind === 'refused' && answer.status === 409) {
+    const theirs =
+      answer.kind === 'refused' && answer.status === 409 ? this.o.theirs(answer.body['theirs']) : null;
+    if (theirs) {
       this.stopped = true;
       this.o.onState('conflict');
-      this.o.onConflict(answer.body['theirs'] as T);
+      this.o.onConflict(theirs);
       return;
     }
     this.dirty = true;

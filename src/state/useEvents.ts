@@ -1,24 +1,28 @@
 'use client';
-import { useCallback, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { RigEvent } from '@/core/documents/event';
-import { inWords, type Outcome } from './api';
-import { server } from './server';
+import { answered, fault, useAct } from './ask';
+import { keys } from './keys';
+import { wireServer } from './server/wire';
 import type { EventRecord } from './types';
 
 /** What happened to a rig: as loaded, with what is noted, changed and taken out since. Each answers with a fault, or null. */
 export function useEvents(rigId: string, loaded: readonly EventRecord[]) {
-  const [events, setEvents] = useState(loaded);
-  const then = useCallback(async (asked: Promise<Outcome<EventRecord[]>>) => {
-    const answer = await asked;
-    if (answer.kind !== 'done') return inWords(answer);
-    setEvents(answer.data);
-    return null;
-  }, []);
-  const note = useCallback((event: RigEvent) => then(server.noteEvent(rigId, event)), [then, rigId]);
-  const change = useCallback(
-    (id: string, event: RigEvent) => then(server.amendEvent(rigId, id, event)),
-    [then, rigId],
-  );
-  const drop = useCallback((id: string) => then(server.deleteEvent(rigId, id)), [then, rigId]);
-  return { events, note, change, drop };
+  const client = useQueryClient();
+  const { data: events } = useQuery<readonly EventRecord[]>({
+    queryKey: keys.events(rigId),
+    queryFn: () => answered(wireServer.events(rigId)),
+    initialData: loaded,
+  });
+  const stale = [keys.wire(rigId), keys.log()];
+  const take = (all: readonly EventRecord[]) => client.setQueryData(keys.events(rigId), all);
+  const note = useAct((event: RigEvent) => wireServer.note(rigId, event), stale, take);
+  const change = useAct((id: string, event: RigEvent) => wireServer.amend(rigId, id, event), stale, take);
+  const drop = useAct((id: string) => wireServer.forget(rigId, id), stale, take);
+  return {
+    events,
+    note: (event: RigEvent) => fault(note(event)),
+    change: (id: string, event: RigEvent) => fault(change(id, event)),
+    drop: (id: string) => fault(drop(id)),
+  };
 }

@@ -1,9 +1,10 @@
 'use client';
-import { useCallback, useEffect, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { PictureAnswer, PictureRequest } from '@/workers/protocol';
 import { askOnce } from '@/workers/run';
-import { inWords } from './api';
-import { server } from './server';
+import { answered, fault, useAct } from './ask';
+import { keys } from './keys';
+import { wireServer } from './server/wire';
 import type { PhotoRecord } from './types';
 import { asPort } from './useWorker';
 
@@ -24,34 +25,25 @@ async function sized(file: Blob): Promise<Blob | null> {
 
 /** The pictures of a rig, or of one of its cuts: shown, added, taken out. Each act answers with a fault, or null. */
 export function usePhotos(rigId: string, cutId: string | null) {
-  const [photos, setPhotos] = useState<readonly PhotoRecord[]>([]);
-  useEffect(() => {
-    let left = false;
-    void server.photos(rigId).then((a) => {
-      if (!left && a.kind === 'done') setPhotos(a.data);
-    });
-    return () => {
-      left = true;
-    };
-  }, [rigId]);
-  const add = useCallback(
-    async (file: File): Promise<string | null> => {
-      if (file.size > MOST_BYTES) return 'That picture is larger than 60 MB.';
-      const jpeg = await sized(file);
-      if (!jpeg) return `${file.name} is no picture that this browser can open.`;
-      const of = { name: file.name.slice(0, 200), ...(cutId ? { cut: cutId } : {}) };
-      const answer = await server.addPhoto(rigId, of, jpeg);
-      if (answer.kind !== 'done') return `The picture was not kept. ${inWords(answer)}`;
-      setPhotos(answer.data);
-      return null;
-    },
-    [rigId, cutId],
+  const client = useQueryClient();
+  const key = keys.photos(rigId);
+  const { data: photos = [] } = useQuery<readonly PhotoRecord[]>({
+    queryKey: key,
+    queryFn: () => answered(wireServer.photos(rigId)),
+  });
+  const send = useAct(
+    (of: { name: string; cut?: string }, jpeg: Blob) => wireServer.addPhoto(rigId, of, jpeg),
+    [keys.log()],
+    (all) => client.setQueryData(key, all),
   );
-  const drop = useCallback(async (id: string): Promise<string | null> => {
-    const answer = await server.deletePhoto(id);
-    if (answer.kind !== 'done') return inWords(answer);
-    setPhotos((all) => all.filter((p) => p.id !== id));
-    return null;
-  }, []);
-  return { photos: photos.filter((p) => p.cutId === cutId), add, drop };
+  const take = useAct((id: string) => wireServer.deletePhoto(id), [key, keys.log()]);
+  const add = async (file: File): Promise<string | null> => {
+    if (file.size > MOST_BYTES) return 'That picture is larger than 60 MB.';
+    const jpeg = await sized(file);
+    if (!jpeg) return `${file.name} is no picture that this browser can open.`;
+    const of = { name: file.name.slice(0, 200), ...(cutId ? { cut: cutId } : {}) };
+    const said = await fault(send(of, jpeg));
+    return said && `The picture was not kept. ${said}`;
+  };
+  return { photos: photos.filter((p) => p.cutId === cutId), add, drop: (id: string) => fault(take(id)) };
 }

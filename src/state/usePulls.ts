@@ -1,20 +1,21 @@
 'use client';
-import { useCallback, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { LoggedPull } from '@/core/documents/pull';
-import { inWords, type Outcome } from './api';
-import { server } from './server';
+import { answered, fault, useAct } from './ask';
+import { keys } from './keys';
+import { wireServer } from './server/wire';
 import type { PullRecord } from './types';
 
 /** The readings of a rig's pull: as loaded, with what is logged and taken out since. */
 export function usePulls(rigId: string, loaded: readonly PullRecord[]) {
-  const [pulls, setPulls] = useState(loaded);
-  const then = useCallback(async (asked: Promise<Outcome<PullRecord[]>>) => {
-    const answer = await asked;
-    if (answer.kind !== 'done') return inWords(answer);
-    setPulls(answer.data);
-    return null;
-  }, []);
-  const log = useCallback((pull: LoggedPull) => then(server.logPull(rigId, pull)), [then, rigId]);
-  const drop = useCallback((id: string) => then(server.deletePull(rigId, id)), [then, rigId]);
-  return { pulls, log, drop };
+  const client = useQueryClient();
+  const { data: pulls } = useQuery<readonly PullRecord[]>({
+    queryKey: keys.pulls(rigId),
+    queryFn: () => answered(wireServer.pulls(rigId)),
+    initialData: loaded,
+  });
+  const take = (all: readonly PullRecord[]) => client.setQueryData(keys.pulls(rigId), all);
+  const log = useAct((pull: LoggedPull) => wireServer.logPull(rigId, pull), [keys.log()], take);
+  const drop = useAct((id: string) => wireServer.deletePull(rigId, id), [keys.log()], take);
+  return { pulls, log: (pull: LoggedPull) => fault(log(pull)), drop: (id: string) => fault(drop(id)) };
 }

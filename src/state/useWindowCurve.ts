@@ -1,19 +1,15 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { Rig } from '@/core/documents/rig';
-import type { WindowCurve } from '@/core/engine/windowCurve';
-import type { WindowAnswer, WindowRequest } from '@/workers/protocol';
-import { asPort, useWorker } from './useWorker';
+import { windowSteps, type WindowCurve } from '@/core/engine/windowCurve';
+import { inSlices } from './slices';
 
 const POINTS = 240;
-const DEADLINE_MS = 5000;
 
-/** The window over the dial, worked out in a worker; the old one stays, marked stale, until the new one comes. */
+/** The window over the dial; the old one stays, marked stale, until the new one is worked out. */
 export interface CurveState {
   readonly curve: WindowCurve | null;
   readonly stale: boolean;
-  /** Time the worker took for the curve shown, ms. */
-  readonly ms: number | null;
 }
 
 /** What of a rig the curve depends on: all but the setting and the feed, which only move the point on it. */
@@ -27,23 +23,21 @@ function keyOf(rig: Rig): string {
   ]);
 }
 
-const make = () =>
-  asPort<WindowRequest, WindowAnswer>(
-    new Worker(new URL('../workers/window.worker.ts', import.meta.url), { type: 'module' }),
-  );
-
+/**
+ * Worked out between drawings, a few milliseconds at a time: the whole takes less than a worker takes to begin, which would
+ * fetch the engine a second time.
+ */
 export function useWindowCurve(rig: Rig): CurveState {
-  const [drawn, setDrawn] = useState<WindowCurve | null>(null);
-  const outside = useOutside(drawn, rig.control.setting);
-  const { good, refused, stale, late } = useWorker<WindowRequest, WindowAnswer>(
-    make,
-    { rig, points: POINTS },
-    [keyOf(rig), outside],
-    DEADLINE_MS,
-  );
-  const curve = refused === null ? (good?.curve ?? null) : null;
-  useEffect(() => setDrawn(curve), [curve]);
-  return { curve, stale: stale || late, ms: good?.ms ?? null };
+  const [state, setState] = useState<CurveState>({ curve: null, stale: true });
+  const key = keyOf(rig);
+  const outside = useOutside(state.curve, rig.control.setting);
+  useEffect(() => {
+    setState((s) => (s.stale ? s : { ...s, stale: true }));
+    return inSlices(windowSteps(rig, POINTS), (curve) => setState({ curve, stale: false }));
+    // The key names what of the rig the curve depends on.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key, outside]);
+  return state;
 }
 
 /** Whether the setting has left the range drawn: then a wider one is asked for. */

@@ -1,32 +1,36 @@
 'use client';
-import { useCallback, useEffect, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
 import type { AlloyId } from '@/core/catalog/alloys';
-import { inWords, type Outcome } from './api';
-import { server } from './server';
-import type { WireState } from './types';
+import type { RigEvent } from '@/core/documents/event';
+import { answered, fault, useAct } from './ask';
+import { keys } from './keys';
+import { wireServer } from './server/wire';
 
 /** The wire that is on a rig: its state, and power on and off as it is noted. Each act answers with a fault, or null. */
 export function useWire(rigId: string) {
-  const [wire, setWire] = useState<WireState | null>(null);
-  const load = useCallback(async (): Promise<string | null> => {
-    const answer = await server.wireOn(rigId);
-    if (answer.kind !== 'done') return inWords(answer);
-    setWire(answer.data);
-    return null;
-  }, [rigId]);
-  useEffect(() => void load(), [load]);
-  const then = async (asked: Promise<Outcome<unknown>>) => {
-    const answer = await asked;
-    return answer.kind === 'done' ? load() : inWords(answer);
+  const client = useQueryClient();
+  const { data: wire = null } = useQuery({
+    queryKey: keys.wire(rigId),
+    queryFn: () => answered(wireServer.state(rigId)),
+  });
+  const stale = [keys.events(rigId), keys.log()];
+  const note = useAct((event: RigEvent) => wireServer.note(rigId, event), stale);
+  const amend = useAct((id: string, event: RigEvent) => wireServer.amend(rigId, id, event), stale);
+  const load = useCallback(() => client.invalidateQueries({ queryKey: keys.wire(rigId) }), [client, rigId]);
+  const then = async (asked: ReturnType<typeof note>) => {
+    const said = await fault(asked);
+    if (said === null) await load();
+    return said;
   };
   const now = () => new Date().toISOString();
-  const on = () => then(server.noteEvent(rigId, { kind: 'hot', at: now(), until: null, note: '' }));
+  const on = () => then(note({ kind: 'hot', at: now(), until: null, note: '' }));
   const off = () =>
     wire?.powerId && wire.onSince
-      ? then(server.amendEvent(rigId, wire.powerId, { kind: 'hot', at: wire.onSince, until: now(), note: '' }))
+      ? then(amend(wire.powerId, { kind: 'hot', at: wire.onSince, until: now(), note: '' }))
       : Promise.resolve(null);
   const hang = (w: { alloy: AlloyId; diameterMm: number; lengthMm: number }) =>
-    then(server.noteEvent(rigId, { kind: 'hang', at: now(), ...w, note: '' }));
-  const write = (note: string) => then(server.noteEvent(rigId, { kind: 'remark', at: now(), note }));
+    then(note({ kind: 'hang', at: now(), ...w, note: '' }));
+  const write = (text: string) => then(note({ kind: 'remark', at: now(), note: text }));
   return { wire, load, on, off, hang, write };
 }

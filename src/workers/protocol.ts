@@ -10,17 +10,6 @@ import type { PlanView } from '@/core/engine/template/view';
 import type { Profile } from '@/core/units/profile';
 import type { Rig } from '@/core/documents/rig';
 import type { SectionFile } from '@/formats/section/readSection';
-import type { WindowCurve } from '@/core/engine/windowCurve';
-
-/** What the page asks of the window worker, and what comes back. */
-export interface WindowRequest {
-  readonly id: number;
-  readonly rig: Rig;
-  readonly points: number;
-}
-export type WindowAnswer =
-  | { readonly id: number; readonly ok: true; readonly curve: WindowCurve | null; readonly ms: number }
-  | { readonly id: number; readonly ok: false; readonly fault: string };
 
 /** What the page asks of the match worker. A run is cancelled by stopping the worker. */
 export type MatchRequest =

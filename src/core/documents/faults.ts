@@ -38,7 +38,8 @@ function ruleOf(issue: Issue): string {
   return issue.code;
 }
 
-function wordsOf(issue: Issue): string {
+/** The rule of an issue in words, as it stands after the field's name. */
+export function wordsOf(issue: Issue): string {
   if (issue.code === 'too_small')
     return `must be ${issue.inclusive === false ? 'over' : 'at least'} ${issue.minimum}`;
   if (issue.code === 'too_big')

@@ -3,12 +3,12 @@ import { lossToAir } from '../physics/heat/loss';
 import { ohmPerMetre, type Setup } from './setup';
 
 /** A step this small in K ends a search; it closes in ever faster, so what is left is far less (a test). */
-const TOL = 1e-4;
-const MOST_STEPS = 14;
+export const TOL = 1e-4;
+export const MOST_STEPS = 14;
 /** No step of the logarithms is larger. */
 const LONGEST = 1.5;
 /** Powers by which the heat lost to air, and the heat across the kerf, grow with the wire's excess temperature, to begin with. */
-const LOSS_POWER = 1.25;
+export const LOSS_POWER = 1.25;
 const FLUX_POWER = 1.1;
 /** W/(m·K) of the air in the kerf, for a first guess. */
 const WARM_AIR = 0.038;
@@ -24,38 +24,7 @@ export interface Coupled {
   readonly capped: false;
 }
 
-const within = (step: number) => Math.max(-LONGEST, Math.min(LONGEST, step));
-
-/**
- * °C in air at which √(Q_air(T)/R′(T)) times the circuit's ohms `ohmOf(T)` is the volts: the secant rule on the logarithm of
- * the excess temperature, in which the balance is nearly straight. Null where it does not settle under `topC`: the bracketed
- * search answers then.
- */
-export function balanceInAir(
-  s: Setup,
-  ohmOf: (airC: number) => number,
-  guessC: number,
-  topC: number,
-): number | null {
-  const { volts, restOhm } = s.drive;
-  const roomC = s.room.airC;
-  let airC = guessC;
-  let slope = 0.5 * LOSS_POWER;
-  let du = 0;
-  let before = 0;
-  for (let step = 0; step < MOST_STEPS; step++) {
-    if (!(airC > roomC) || !(airC < topC)) return null;
-    const amps = Math.sqrt(lossToAir(s.room, airC) / ohmPerMetre(s, airC));
-    const f = Math.log((amps * (restOhm + ohmOf(airC))) / volts);
-    if (step > 0) slope = (f - before) / du;
-    before = f;
-    du = within(-f / slope);
-    const next = roomC + (airC - roomC) * Math.exp(du);
-    if (Math.abs(next - airC) <= TOL) return next < topC ? next : null;
-    airC = next;
-  }
-  return null;
-}
+export const within = (step: number) => Math.max(-LONGEST, Math.min(LONGEST, step));
 
 /**
  * Volts and heat balanced at once: the wire in air at T_a and in its kerf at T_f, where √(Q_air(T_a)/R′(T_a)) times the

@@ -72,6 +72,14 @@ function pad(a: number, b: number, [lo, hi]: readonly [number, number]): [number
 
 /** The window at `points` settings, each from its own solve; null where the rig has none. */
 export function windowCurve(rig: Rig, points: number): WindowCurve | null {
+  const work = windowSteps(rig, points);
+  let step = work.next();
+  while (!step.done) step = work.next();
+  return step.value;
+}
+
+/** The same, one setting a step, so that whoever draws may let go between them. */
+export function* windowSteps(rig: Rig, points: number): Generator<void, WindowCurve | null> {
   const range = curveRange(rig);
   if (!range) return null;
   const base = setUp(rig);
@@ -92,6 +100,7 @@ export function windowCurve(rig: Rig, points: number): WindowCurve | null {
     out.meltBack.push(w.meltBack ? w.meltBack.feed * 1000 : NaN);
     out.fume.push(w.fume ? w.fume.feed * 1000 : NaN);
     out.fumeKerf.push(w.fume ? w.fume.width * 1000 : NaN);
+    yield;
   }
   return { along: noDial ? 'amps' : 'setting', ...out };
 }

@@ -1,5 +1,5 @@
 import type { Cause, Place } from '../engine/diagnosis/signs';
-import type { Change } from '../engine/diagnosis/diagnose';
+import type { Change } from '../engine/diagnosis/change';
 import type { Say } from './say';
 
 /** A cause in words: its name, why it looks so, the change to try, and what only this cause does. */

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { rigSchema } from '@/core/documents/rig';
 import { weighCauses } from '@/core/engine/firstHeat/causes';
-import { heatPlan, heatSettings, stepStanding } from '@/core/engine/firstHeat/plan';
+import { heatPlan, heatSettings } from '@/core/engine/firstHeat/plan';
+import { stepStanding } from '@/core/engine/firstHeat/standing';
 import { faultOf, PRACTICE_BENCHES, practiceBench } from './standIn';
 import type { BenchFault } from './port';
 

@@ -4,10 +4,11 @@ import { useState } from 'react';
 import { inWords } from '@/state/api';
 import { PickFile } from '@/ui/PickFile';
 import { downloads } from '@/state/places';
-import { server } from '@/state/server';
+import { useWorkshop } from '@/state/useWorkshop';
 
 /** One file out, one file in. What comes in is checked whole before anything is replaced, and asked about first. */
 export function Backup() {
+  const { restore } = useWorkshop();
   const [asked, ask] = useState<{ name: string; doc: unknown } | null>(null);
   const [told, tell] = useState<string | null>(null);
   const read = async (file: File) => {
@@ -19,7 +20,7 @@ export function Backup() {
     }
   };
   const replace = async () => {
-    const answer = await server.restoreBackup(asked!.doc);
+    const answer = await restore(asked!.doc);
     ask(null);
     tell(
       answer.kind === 'done'

@@ -13,7 +13,7 @@ import { RemoveDialog, type Removal } from './RemoveDialog';
 import { StockDialog, type Editing } from './StockDialog';
 import { StockTable } from './StockTable';
 import { places } from '@/state/places';
-import { server } from '@/state/server';
+import { useStock } from '@/state/useStock';
 
 const ORDER = ['spools', 'supplies', 'controls', 'leads', 'foams'] as const satisfies readonly StockKind[];
 
@@ -26,6 +26,7 @@ const REWIND: Partial<NewStock<'supplies'>> = {
 /** The drawer: wire, power, controls, leads and foam. */
 export function Drawer({ stock, asked }: { stock: Stock; asked?: string | undefined }) {
   const router = useRouter();
+  const { drop } = useStock();
   // A stage of a rig sends here for what it does not know: its wire, its supply, a transformer's turns.
   const [editing, edit] = useState<Editing | null>((): Editing | null =>
     asked === 'supply'
@@ -37,7 +38,7 @@ export function Drawer({ stock, asked }: { stock: Stock; asked?: string | undefi
   const [identifying, identify] = useState(asked === 'wire');
   const [removal, setRemoval] = useState<Removal | null>(null);
   const remove = async (kind: StockKind, id: string, name: string, sure: boolean) => {
-    const answer = await server.deleteStock(kind, id, sure);
+    const answer = await drop(kind, id, sure);
     if (answer.kind === 'done') {
       setRemoval(null);
       return router.refresh();

@@ -11,7 +11,7 @@ import type { NewStock } from '@/state/types';
 import { Choice } from '@/ui/Choice';
 import { useUnits } from '@/ui/Units';
 import css from './drawer.module.css';
-import { RangeField } from './fields';
+import { RangeField, between } from './fields';
 import { candidates, ohmsAMetre, type Measured } from '../../core/engine/drawer/identify';
 
 const BLANK: Measured = {
@@ -45,8 +45,7 @@ export function IdentifyWire(p: { onClose: () => void; onTake: (start: Partial<N
               name="idLength"
               value={m.lengthMm}
               role="wireLength"
-              lo={10}
-              hi={100000}
+              limits={between(10, 100000)}
               onTake={(v) => put({ lengthMm: v })}
               note="Between the probes: a metre is good."
             />
@@ -55,8 +54,7 @@ export function IdentifyWire(p: { onClose: () => void; onTake: (start: Partial<N
               name="idOhm"
               value={m.ohm}
               role="ohms"
-              lo={0.001}
-              hi={100000}
+              limits={between(0.001, 100000)}
               whenEmpty="not measured"
               onTake={(ohm) => put({ ohm })}
             />
@@ -65,8 +63,7 @@ export function IdentifyWire(p: { onClose: () => void; onTake: (start: Partial<N
               name="idProbes"
               value={m.probesOhm}
               role="ohms"
-              lo={0}
-              hi={10}
+              limits={between(0, 10)}
               onTake={(v) => put({ probesOhm: v! })}
               note="Held together: what the meter reads of itself."
             />
@@ -75,8 +72,7 @@ export function IdentifyWire(p: { onClose: () => void; onTake: (start: Partial<N
               name="idTurns"
               value={m.turnsMm}
               role="depth"
-              lo={0.2}
-              hi={60}
+              limits={between(0.2, 60)}
               whenEmpty="not measured"
               onTake={(turnsMm) => put({ turnsMm })}
               note="Wound side by side on a rod: their width."
@@ -86,8 +82,7 @@ export function IdentifyWire(p: { onClose: () => void; onTake: (start: Partial<N
               name="idBreak"
               value={m.breakN}
               role="force"
-              lo={0.1}
-              hi={5000}
+              limits={between(0.1, 5000)}
               whenEmpty="not known"
               onTake={(breakN) => put({ breakN })}
               note="As leader and hanging wire are sold. Type 40 kgf or 60 lbf."

@@ -1,13 +1,10 @@
 'use client';
 import { ALLOY_IDS, ALLOYS } from '@/core/catalog/alloys';
 import { FOAM_IDS, FOAMS } from '@/core/catalog/foams';
-import type { ControlKind } from '@/core/documents/control';
 import { ORIGINS } from '@/core/documents/rig';
-import type { ControlStock, FoamStock, LeadStock, Spool } from '@/state/types';
-import { Check } from '@/ui/Check';
+import type { FoamStock, LeadStock, Spool } from '@/state/types';
 import { Choice } from '@/ui/Choice';
-import { RangeField, type Put } from './fields';
-import { CONTROL_WORDS } from './names';
+import { RangeField, type Put, stockLimits, scaled } from './fields';
 
 type Of<T> = Omit<T, 'id' | 'demo'>;
 
@@ -27,8 +24,7 @@ export function FoamFields({ f, put }: { f: Of<FoamStock>; put: Put<FoamStock> }
         name="density"
         value={f.densityKgM3}
         role="density"
-        lo={1}
-        hi={1000}
+        limits={stockLimits('foams', 'densityKgM3')}
         onTake={(v) => put({ densityKgM3: v! })}
       />
       <Choice
@@ -58,8 +54,7 @@ export function SpoolFields({ f, put }: { f: Of<Spool>; put: Put<Spool> }) {
         name="diameter"
         value={f.diameterMm}
         role="wireDiameter"
-        lo={0.02}
-        hi={5}
+        limits={stockLimits('spools', 'diameterMm')}
         onTake={(v) => put({ diameterMm: v! })}
         note="Of one strand."
       />
@@ -75,8 +70,7 @@ export function SpoolFields({ f, put }: { f: Of<Spool>; put: Put<Spool> }) {
         name="ohmPerM"
         value={f.ohmPerM}
         role="ohms"
-        lo={0.001}
-        hi={100000}
+        limits={stockLimits('spools', 'ohmPerM')}
         whenEmpty="by the catalogue"
         onTake={(ohmPerM) => put({ ohmPerM })}
         note="Measured, cold, less the probes: beats the catalogue."
@@ -86,8 +80,7 @@ export function SpoolFields({ f, put }: { f: Of<Spool>; put: Put<Spool> }) {
         name="metres"
         value={f.metres === null ? null : f.metres * 1000}
         role="wireLength"
-        lo={0}
-        hi={1e8}
+        limits={scaled(stockLimits('spools', 'metres'), 1000)}
         whenEmpty="not counted"
         onTake={(v) => put({ metres: v === null ? null : v / 1000 })}
       />
@@ -96,98 +89,10 @@ export function SpoolFields({ f, put }: { f: Of<Spool>; put: Put<Spool> }) {
         name="price"
         value={f.pricePerM}
         role="count"
-        lo={0}
-        hi={1e6}
+        limits={stockLimits('spools', 'pricePerM')}
         whenEmpty="not known"
         onTake={(pricePerM) => put({ pricePerM })}
       />
-    </>
-  );
-}
-
-/** What somebody has, or has only seen and what it costs. */
-export function HaveFields({
-  f,
-  put,
-}: {
-  f: { have: boolean; price: number | null };
-  put: Put<{ have: boolean; price: number | null }>;
-}) {
-  return (
-    <>
-      <Check label="I have it" checked={f.have} onChange={(have) => put({ have })} />
-      {!f.have && (
-        <RangeField
-          label="Price"
-          name="price"
-          value={f.price}
-          role="count"
-          lo={0}
-          hi={1e6}
-          whenEmpty="not known"
-          onTake={(price) => put({ price })}
-        />
-      )}
-    </>
-  );
-}
-
-const LOOSE: readonly ControlKind[] = ['pwm', 'buck', 'phase', 'scale', 'hold-ohm'];
-
-export function ControlFields({ f, put }: { f: Of<ControlStock>; put: Put<ControlStock> }) {
-  const set = (part: Partial<ControlStock['control']>) => put({ control: { ...f.control, ...part } });
-  return (
-    <>
-      <Choice
-        label="Kind"
-        name="kind"
-        value={f.control.kind}
-        onChoose={(kind) => set({ kind })}
-        options={LOOSE.map((k) => ({ value: k, name: CONTROL_WORDS[k] }))}
-      />
-      <RangeField
-        label="Rated current"
-        name="ratedAmps"
-        value={f.control.ratedAmps}
-        role="amps"
-        lo={0.01}
-        hi={500}
-        whenEmpty="not known"
-        onTake={(ratedAmps) => set({ ratedAmps })}
-        note="Cheap ones carry half of what they say."
-      />
-      <RangeField
-        label="Watts"
-        name="ratedWatts"
-        value={f.control.ratedWatts}
-        role="watts"
-        lo={0.01}
-        hi={100000}
-        whenEmpty="not known"
-        onTake={(ratedWatts) => set({ ratedWatts })}
-      />
-      {(f.control.kind === 'pwm' || f.control.kind === 'hold-ohm') && (
-        <RangeField
-          label="Pulses a second"
-          name="frequencyHz"
-          value={f.control.frequencyHz}
-          role="count"
-          lo={0.01}
-          hi={1e6}
-          onTake={(v) => set({ frequencyHz: v! })}
-        />
-      )}
-      <RangeField
-        label="Steps of dial"
-        name="steps"
-        value={f.control.steps}
-        role="count"
-        lo={2}
-        hi={100000}
-        whenEmpty="fine"
-        onTake={(v) => set({ steps: v === null ? null : Math.round(v) })}
-      />
-      <HaveFields f={f} put={put} />
     </>
   );
 }
@@ -200,8 +105,7 @@ export function LeadFields({ f, put }: { f: Of<LeadStock>; put: Put<LeadStock> }
         name="area"
         value={f.areaMm2}
         role="area"
-        lo={0.03}
-        hi={100}
+        limits={stockLimits('leads', 'areaMm2')}
         onTake={(v) => put({ areaMm2: v! })}
       />
       <RangeField
@@ -209,8 +113,7 @@ export function LeadFields({ f, put }: { f: Of<LeadStock>; put: Put<LeadStock> }
         name="length"
         value={f.lengthMm}
         role="leadLength"
-        lo={0}
-        hi={100000}
+        limits={stockLimits('leads', 'lengthMm')}
         onTake={(v) => put({ lengthMm: v! })}
         note="Out and back."
       />
@@ -219,8 +122,7 @@ export function LeadFields({ f, put }: { f: Of<LeadStock>; put: Put<LeadStock> }
         name="contact"
         value={f.contactOhm}
         role="ohms"
-        lo={0}
-        hi={1000}
+        limits={stockLimits('leads', 'contactOhm')}
         onTake={(v) => put({ contactOhm: v! })}
         note="Clips and plugs together."
       />

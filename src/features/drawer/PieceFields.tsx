@@ -6,7 +6,7 @@ import { cornersFound, densityFound, SKIN_MM } from '@/core/engine/foamPiece';
 import type { FoamStock } from '@/state/types';
 import { Check } from '@/ui/Check';
 import { useUnits } from '@/ui/Units';
-import { RangeField, type Put } from './fields';
+import { RangeField, type Put, stockLimits, between } from './fields';
 import css from './drawer.module.css';
 import { FLAW_HELP, FLAW_WORDS } from './piece';
 
@@ -33,8 +33,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
       name={`${key}${i}`}
       value={piece.samples[i]![key]}
       role="foamSize"
-      lo={0.1}
-      hi={20000}
+      limits={between(0.1, 20000)}
       onTake={(v) => sample(i, { [key]: v! })}
     />
   );
@@ -54,8 +53,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
               name={`grams${i}`}
               value={s.grams}
               role="mass"
-              lo={0.001}
-              hi={1e6}
+              limits={between(0.001, 1e6)}
               onTake={(v) => sample(i, { grams: v! })}
             />{' '}
             {size(i, 'lengthMm', 'Long')}
@@ -66,8 +64,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
               name={`sheets${i}`}
               value={s.sheets}
               role="count"
-              lo={1}
-              hi={1000}
+              limits={between(1, 1000)}
               onTake={(v) => sample(i, { sheets: Math.round(v!) })}
             />{' '}
             <button
@@ -113,8 +110,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
             name={`corner${i}`}
             value={c}
             role="foamSize"
-            lo={0.1}
-            hi={20000}
+            limits={between(0.1, 20000)}
             onTake={(v) => set({ cornersMm: piece.cornersMm!.map((x, k) => (k === i ? v! : x)) })}
           />
         ))}
@@ -164,8 +160,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
           name="sheetLength"
           value={piece.sheetMm?.lengthMm ?? null}
           role="foamSize"
-          lo={0.1}
-          hi={20000}
+          limits={stockLimits('foams', 'piece.sheetMm.lengthMm')}
           whenEmpty="not known"
           onTake={(v) =>
             set({ sheetMm: v === null ? null : { lengthMm: v, widthMm: piece.sheetMm?.widthMm ?? v } })
@@ -177,8 +172,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
             name="sheetWidth"
             value={piece.sheetMm.widthMm}
             role="foamSize"
-            lo={0.1}
-            hi={20000}
+            limits={stockLimits('foams', 'piece.sheetMm.widthMm')}
             onTake={(v) => set({ sheetMm: { ...piece.sheetMm!, widthMm: v! } })}
           />
         )}
@@ -187,8 +181,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
           name="pieces"
           value={piece.pieces}
           role="count"
-          lo={0}
-          hi={100000}
+          limits={stockLimits('foams', 'piece.pieces')}
           whenEmpty="not counted"
           onTake={(v) => set({ pieces: v === null ? null : Math.round(v) })}
         />{' '}
@@ -197,8 +190,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
           name="price"
           value={piece.price}
           role="count"
-          lo={0}
-          hi={1e6}
+          limits={stockLimits('foams', 'piece.price')}
           whenEmpty="not known"
           onTake={(price) => set({ price })}
         />{' '}

@@ -8,18 +8,19 @@ import { COLUMNS, type Column } from './columns';
 import css from './drawer.module.css';
 import { readQuick, type Quick, type Thing } from './quick';
 import { LISTS, QUICK } from './words';
-import { server } from '@/state/server';
+import { useStock } from '@/state/useStock';
 
 /** One line of text that puts a thing in the drawer; what it was taken for is shown before it goes in. */
 export function QuickEntry({ onSaved }: { onSaved: () => void }) {
   const id = useId();
+  const { add } = useStock();
   const { typed } = useUnits();
   const [line, setLine] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const [done, setDone] = useState<string | null>(null);
   const read = readQuick(line);
   const put = async (thing: Thing) => {
-    const answer = await server.addStock(thing.kind, thing.item);
+    const answer = await add(thing.kind, thing.item);
     if (answer.kind !== 'done') return setProblem(inWords(answer));
     setDone(`${LISTS[thing.kind].title}: ${thing.item.name} is in.`);
     setLine('');

@@ -5,6 +5,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
+import type { z } from 'zod';
 import { supplySchema } from '@/core/documents/supply';
 import type {
   ControlStock,
@@ -18,10 +19,14 @@ import type {
 } from '@/state/types';
 import { inWords } from '@/state/api';
 import css from './drawer.module.css';
-import { ControlFields, FoamFields, LeadFields, SpoolFields } from './OtherFields';
+import { ControlFields } from './ControlFields';
+import { FoamFields, LeadFields, SpoolFields } from './OtherFields';
 import { PieceFields } from './PieceFields';
 import { SupplyFields } from './SupplyFields';
-import { server } from '@/state/server';
+import { STOCK_SCHEMAS } from '@/core/documents/stock';
+import { faultWords } from '@/core/words/plainField';
+import { useStock } from '@/state/useStock';
+import { useSchemaForm } from '@/ui/useSchemaForm';
 import { LISTS } from './words';
 
 export interface Editing<K extends StockKind = StockKind> {
@@ -56,16 +61,18 @@ export function StockDialog({
 }) {
   const { kind, item } = editing;
   const { id, demo: _demo, ...was } = item ?? { id: null, demo: false, ...NEW[kind], ...editing.start };
-  const [fields, setFields] = useState<Fields>(was as Fields);
-  const [fault, setFault] = useState<string | null>(null);
-  const put = (part: object) => setFields((f) => ({ ...f, ...part }));
-  const save = async () => {
-    if (fields.name.trim() === '') return setFault('Give it a name.');
-    const answer = await server.saveStock(kind, id, fields);
-    if (answer.kind !== 'done') return setFault(inWords(answer));
+  const { save } = useStock();
+  const [refused, setRefused] = useState<string | null>(null);
+  const form = useSchemaForm(STOCK_SCHEMAS[kind] as z.ZodType<Fields, Fields>, was as Fields, async (read) => {
+    const answer = await save(kind, id, read);
+    if (answer.kind !== 'done') return setRefused(inWords(answer));
     onSaved();
     onClose();
-  };
+  });
+  const { values: fields } = form;
+  const put = (part: object) => form.put(part);
+  const fault =
+    form.faults.map((f) => (f.path === 'name' ? 'Give it a name.' : faultWords(f))).join(' ') || refused;
   const one = LISTS[kind].one;
   return (
     <Dialog open onClose={onClose} aria-labelledby="stock-title" fullWidth maxWidth="sm">
@@ -100,7 +107,7 @@ export function StockDialog({
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" onClick={() => void save()}>
+        <Button variant="contained" disabled={form.busy} onClick={() => void form.send()}>
           {id ? 'Save' : 'Add'}
         </Button>
       </DialogActions>

@@ -2,14 +2,15 @@
 import { COMPUTER_SUPPLY_FACTS, RAILS, railAmps } from '@/core/catalog/computerSupply';
 import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
 import type { ControlKind } from '@/core/documents/control';
-import { batteryOfCells, batteryOfChemistry, batteryOfVolts } from '@/core/engine/battery';
-import { CHEMISTRIES, SUPPLY_KINDS, supplySchema, type Supply, type SupplyKind } from '@/core/documents/supply';
+import { batteryOfVolts } from '@/core/engine/battery';
+import { SUPPLY_KINDS, supplySchema, type Supply, type SupplyKind } from '@/core/documents/supply';
 import type { Spool, SupplyStock } from '@/state/types';
 import { Choice } from '@/ui/Choice';
 import css from './drawer.module.css';
-import { RangeField, type Put } from './fields';
+import { RangeField, type Put, stockLimits } from './fields';
 import { CONTROL_WORDS, SUPPLY_WORDS } from './names';
-import { HaveFields } from './OtherFields';
+import { BatteryFields } from './SupplyBattery';
+import { HaveFields } from './ControlFields';
 import { Claim, OnOwnWires, Rewinding, Sag } from './SupplyMeaning';
 
 type Fields = Omit<SupplyStock, 'id' | 'demo'>;
@@ -56,8 +57,7 @@ export function SupplyFields({
         name="volts"
         value={supply.volts}
         role="volts"
-        lo={0.1}
-        hi={500}
+        limits={stockLimits('supplies', 'supply.volts')}
         onTake={(v) => set(supply.battery ? batteryOfVolts(supply.battery, v!) : { volts: v! })}
       />
       <RangeField
@@ -65,8 +65,7 @@ export function SupplyFields({
         name="amps"
         value={supply.maxAmps}
         role="amps"
-        lo={0.01}
-        hi={500}
+        limits={stockLimits('supplies', 'supply.maxAmps')}
         whenEmpty="not known"
         onTake={(maxAmps) => set({ maxAmps })}
       />
@@ -76,8 +75,7 @@ export function SupplyFields({
           name="va"
           value={supply.ratedVA ?? null}
           role="count"
-          lo={0.1}
-          hi={100000}
+          limits={stockLimits('supplies', 'supply.ratedVA')}
           whenEmpty="not known"
           onTake={(v) => set({ ratedVA: v ?? undefined })}
           note="A quarter is kept back: VA ≥ 1.25 · volts · amps."
@@ -154,57 +152,6 @@ function Rails({ supply, set }: { supply: Supply; set: (part: Partial<Supply>) =
           <li key={t}>{t}</li>
         ))}
       </ul>
-    </>
-  );
-}
-
-function BatteryFields({
-  battery,
-  volts,
-  set,
-}: {
-  battery: NonNullable<Supply['battery']>;
-  volts: number;
-  set: (part: Partial<Supply>) => void;
-}) {
-  const put = (part: Partial<typeof battery>) => set({ battery: { ...battery, ...part } });
-  return (
-    <>
-      <Choice
-        label="Chemistry"
-        name="chemistry"
-        value={battery.chemistry}
-        onChoose={(chemistry) => set(batteryOfChemistry(battery, chemistry, volts))}
-        options={CHEMISTRIES.map((c) => ({ value: c, name: c.replace('-', ' ') }))}
-      />
-      <RangeField
-        label="Cells"
-        name="cells"
-        value={battery.cells}
-        role="count"
-        lo={1}
-        hi={200}
-        onTake={(v) => set(batteryOfCells({ ...battery, cells: Math.max(1, Math.round(v!)) }))}
-      />
-      <RangeField
-        label="Amp-hours"
-        name="ampHours"
-        value={battery.ampHours}
-        role="count"
-        lo={0.01}
-        hi={10000}
-        onTake={(v) => put({ ampHours: v! })}
-      />
-      <RangeField
-        label="Charge left"
-        name="charge"
-        value={battery.charge}
-        role="share"
-        lo={0}
-        hi={1}
-        onTake={(v) => put({ charge: v! })}
-        note="0 at the stop, 100 % full."
-      />
     </>
   );
 }

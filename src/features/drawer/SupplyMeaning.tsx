@@ -8,7 +8,7 @@ import { Choice } from '@/ui/Choice';
 import type { Say } from '@/core/words/say';
 import { useUnits } from '@/ui/Units';
 import css from './drawer.module.css';
-import { RangeField } from './fields';
+import { RangeField, between } from './fields';
 import { CLAIM } from './words';
 
 /** "What wire may it drive?": the classic slip is to take the least for the most. It is caught and turned round. */
@@ -47,8 +47,7 @@ export function Claim({ supply }: { supply: Supply }) {
         name="claimOhm"
         value={claim.ohm > 0 ? claim.ohm : null}
         role="ohms"
-        lo={0.001}
-        hi={100000}
+        limits={between(0.001, 100000)}
         whenEmpty={least === null ? '' : least.toPrecision(3)}
         onTake={(ohm) => take({ ...claim, ohm: ohm ?? 0 })}
       />
@@ -106,8 +105,7 @@ export function Sag({ supply, set }: { supply: Supply; set: (part: Partial<Suppl
         name="openVolts"
         value={r.open}
         role="volts"
-        lo={0}
-        hi={500}
+        limits={between(0, 500)}
         whenEmpty="not measured"
         onTake={(open) => take({ open })}
       />
@@ -116,8 +114,7 @@ export function Sag({ supply, set }: { supply: Supply; set: (part: Partial<Suppl
         name="loadedVolts"
         value={r.loaded}
         role="volts"
-        lo={0}
-        hi={500}
+        limits={between(0, 500)}
         whenEmpty="not measured"
         onTake={(loaded) => take({ loaded })}
       />
@@ -126,8 +123,7 @@ export function Sag({ supply, set }: { supply: Supply; set: (part: Partial<Suppl
         name="loadedAmps"
         value={r.amps}
         role="amps"
-        lo={0.01}
-        hi={500}
+        limits={between(0.01, 500)}
         whenEmpty="not measured"
         onTake={(amps) => take({ amps })}
       />
@@ -169,8 +165,7 @@ export function Rewinding({ supply }: { supply: Supply }) {
         name="tenTurns"
         value={ten}
         role="volts"
-        lo={0.001}
-        hi={500}
+        limits={between(0.001, 500)}
         whenEmpty="test turns"
         onTake={setTen}
       />

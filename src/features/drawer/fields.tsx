@@ -1,5 +1,9 @@
 'use client';
+import { limitsOf, within, type Limits } from '@/core/documents/fieldPath';
+import { STOCK_SCHEMAS } from '@/core/documents/stock';
 import type { Role } from '@/core/units/profile';
+import { limitsWords } from '@/core/words/rigFields';
+import type { StockKind } from '@/state/types';
 import { QuantityField, type QuantityFieldProps } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 
@@ -11,14 +15,14 @@ export function RangeField(p: {
   name: string;
   value: number | null;
   role: Role;
-  lo: number;
-  hi: number;
+  /** The bounds, as the document's schema has them. */
+  limits: Limits;
   onTake: (v: number | null) => void;
   whenEmpty?: string;
   note?: QuantityFieldProps['note'];
 }) {
   const { say } = useUnits();
-  const { lo, hi, role } = p;
+  const { limits, role } = p;
   return (
     <QuantityField
       label={p.label}
@@ -32,11 +36,27 @@ export function RangeField(p: {
           p.onTake(null);
           return null;
         }
-        if (v === null || !(v >= lo && v <= hi))
-          return `must lie between ${say(lo, role)} and ${say(hi, role)}`;
+        if (v === null || !within(v, limits)) return limitsWords(limits, role, say);
         p.onTake(v);
         return null;
       }}
     />
   );
 }
+
+/** The bounds of a number of the drawer, out of the schema of its list. */
+export function stockLimits(kind: StockKind, path: string): Limits {
+  const limits = limitsOf(STOCK_SCHEMAS[kind], path);
+  if (!limits) throw new Error(`no number at ${path} of ${kind}`);
+  return limits;
+}
+
+/** The same bounds in a unit of which `times` make one of the document's. */
+export const scaled = ({ least, most, over }: Limits, times: number): Limits => ({
+  least: least * times,
+  most: most * times,
+  over,
+});
+
+/** Bounds of a number that no document keeps. */
+export const between = (least: number, most: number): Limits => ({ least, most, over: false });

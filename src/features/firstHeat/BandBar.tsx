@@ -1,6 +1,6 @@
 'use client';
 import type { Role } from '@/core/units/profile';
-import type { Standing } from '@/core/engine/firstHeat/plan';
+import type { Standing } from '@/core/engine/firstHeat/standing';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import css from './firstHeat.module.css';

@@ -1,7 +1,8 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { standingOf, stepStanding, type HeatExpected } from '@/core/engine/firstHeat/plan';
+import type { HeatExpected } from '@/core/engine/firstHeat/plan';
+import { standingOf, stepStanding } from '@/core/engine/firstHeat/standing';
 import { controlSettingText } from '@/core/words/control';
 import { wireDoes } from '@/core/words/firstHeat';
 import { QuantityField } from '@/ui/QuantityField';

@@ -1,43 +1,47 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { cutAfterSchema, PLACES, type LoggedCut, type Place } from '@/core/documents/log';
-import { faultsOf } from '@/core/documents/faults';
+import { PLACES, type LoggedCut, type Place } from '@/core/documents/log';
 import { SANDED_WORDS } from '@/core/words/cuts';
+import { faultWords } from '@/core/words/plainField';
 import { inWords } from '@/state/api';
 import type { LogEntry } from '@/state/types';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import css from './logbook.module.css';
-import { server } from '@/state/server';
+import { useLogActs } from '@/state/useLog';
+import { useSchemaForm } from '@/ui/useSchemaForm';
+import { afterForm } from './afterCut.view';
 
 /** What is measured once the piece lies on the bench: the kerf, by gap or by two halves; what was sanded, where, how long. */
 export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }) {
   const cut = entry.doc as LoggedCut;
-  const [kerfMm, setKerf] = useState(cut.kerfMm);
-  const [where, setWhere] = useState<Place | ''>(cut.sanded?.where ?? '');
-  const [minutes, setMinutes] = useState<number | null>(cut.sanded?.minutes ?? null);
-  const [note, setNote] = useState(cut.note);
+  const { amendCut } = useLogActs();
+  const [refused, setRefused] = useState<string | null>(null);
+  const form = useSchemaForm(
+    afterForm,
+    {
+      kerfMm: cut.kerfMm,
+      where: cut.sanded?.where ?? '',
+      minutes: cut.sanded?.minutes ?? null,
+      seen: cut.seen,
+      note: cut.note,
+    },
+    async (read) => {
+      const answer = await amendCut(entry.rigId, entry.id, read);
+      if (answer.kind === 'done') onKept();
+      else setRefused(inWords(answer));
+    },
+  );
+  const { kerfMm, where, minutes, note } = form.values;
+  const setKerf = (v: number | null) => form.put({ kerfMm: v });
   const [block, setBlock] = useState<number | null>(null);
   const [halves, setHalves] = useState<number | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
+  const fault = form.faults.map(faultWords).join('; ') || refused;
   const positive = (set: (v: number | null) => void) => (v: number | null) =>
     v === null || v > 0 ? (set(v), null) : 'must be over 0';
   const byHalves =
     block !== null && halves !== null && block > halves ? Number((block - halves).toFixed(3)) : null;
-  const keep = async () => {
-    const sanded = where !== '' && minutes !== null ? { where, minutes } : null;
-    const parsed = cutAfterSchema.safeParse({ kerfMm, sanded, seen: cut.seen, note });
-    if (!parsed.success)
-      return setFault(
-        faultsOf(parsed.error)
-          .map((f) => `${f.path} ${f.message}`)
-          .join('; '),
-      );
-    const answer = await server.amendCut(entry.rigId, entry.id, parsed.data);
-    if (answer.kind === 'done') onKept();
-    else setFault(inWords(answer));
-  };
   return (
     <details className={css.after}>
       <summary>Measured afterwards</summary>
@@ -74,7 +78,7 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
         label="Sanded"
         name="sanded"
         value={where}
-        onChoose={(v) => setWhere(v as Place | '')}
+        onChoose={(v) => form.put({ where: v as Place | '' })}
         options={[{ value: '', name: 'nothing' }, ...PLACES.map((w) => ({ value: w, name: SANDED_WORDS[w] }))]}
       />
       {where !== '' && (
@@ -84,14 +88,19 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
           value={minutes}
           role="count"
           whenEmpty="how long"
-          onValue={positive(setMinutes)}
+          onValue={positive((v) => form.put({ minutes: v }))}
         />
       )}
       <label className={css.note}>
         Note
-        <textarea value={note} maxLength={20000} rows={2} onChange={(e) => setNote(e.target.value)} />
+        <textarea
+          value={note}
+          maxLength={20000}
+          rows={2}
+          onChange={(e) => form.put({ note: e.target.value })}
+        />
       </label>
-      <Button variant="outlined" disabled={where !== '' && minutes === null} onClick={() => void keep()}>
+      <Button variant="outlined" disabled={where !== '' && minutes === null} onClick={() => void form.send()}>
         Keep it
       </Button>
       {fault && <p role="alert">{fault}</p>}

@@ -14,7 +14,7 @@ import { ownZone } from '@/ui/When';
 import { guessed, MAP_NAMES, MAP_UNITS, ORDER_NAMES } from './guess';
 import css from './logbook.module.css';
 import type { RigName } from './rigName';
-import { server } from '@/state/server';
+import { useLogActs } from '@/state/useLog';
 
 /** Larger files are not even opened: the server takes no more. */
 const MOST_BYTES = 16_000_000;
@@ -32,6 +32,7 @@ interface Chosen {
 
 /** Cuts from a file: this program's own as they were, a spreadsheet by a mapping of its columns. Whole or not at all. */
 export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDone: () => void }) {
+  const { importFile } = useLogActs();
   const [chosen, choose] = useState<Chosen | null>(null);
   const [rigId, setRig] = useState(p.rigs[0]?.id ?? '');
   const [columns, setColumns] = useState<Mapping['columns']>({});
@@ -68,7 +69,7 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
     setBusy(true);
     setFaults([]);
     const mapping = chosen.own ? null : { columns, dayOrder, zone: ownZone() };
-    const answer = await server.importLog({
+    const answer = await importFile({
       text: chosen.text,
       form: chosen.form,
       rigId: chosen.own ? null : rigId,

@@ -15,17 +15,18 @@ import { cutLines } from './cutLines';
 import css from './logbook.module.css';
 import { Pictures } from './Pictures';
 import { places } from '@/state/places';
-import { server } from '@/state/server';
+import { useRigs } from '@/state/useRigs';
 
 /** One cut whole: what was set, what came of it, its pictures. */
 export function CutDialog(p: { entry: LogEntry; onClose: () => void; onGone: () => void }) {
   const { entry } = p;
   const { say } = useUnits();
+  const { deleteCut } = useRigs();
   const when = useWhen();
   const [asking, ask] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   const remove = async () => {
-    const answer = await server.deleteCut(entry.rigId, entry.id);
+    const answer = await deleteCut(entry.rigId, entry.id);
     if (answer.kind === 'done') p.onGone();
     else setFault(inWords(answer));
   };

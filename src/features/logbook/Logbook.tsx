@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { LogQuery } from '@/core/documents/logbook';
-import { inWords } from '@/state/api';
 import type { LogEntry, LogPage, LogView } from '@/state/types';
 import { Entries } from './Entries';
 import { Filters } from './Filters';
@@ -12,7 +11,7 @@ import { addressOf, askedAs, asksForSome } from './query';
 import { Views } from './Views';
 import type { RigName } from './rigName';
 import { downloads, places } from '@/state/places';
-import { server } from '@/state/server';
+import { useLog } from '@/state/useLog';
 import { useLatest } from '@/ui/useLatest';
 import { useZone } from '@/ui/When';
 
@@ -25,8 +24,7 @@ const WireOn = dynamic(() => import('./WireOn').then((m) => m.WireOn), { ssr: fa
 const TYPING_MS = 150;
 /** An answer that takes longer than this is said to be looked for. */
 const SLOW_MS = 200;
-/** Entries that are added at a time; the first answer is short, so that it is there at once. */
-const MORE = 100;
+const ODD = 'The address asked for something that the logbook does not know; here is all of it.';
 
 /** Everything that was cut, heated, tightened and changed, on one time line; filtered, sorted, searched, kept as views. */
 export function Logbook(p: {
@@ -38,48 +36,32 @@ export function Logbook(p: {
 }) {
   const zone = useZone();
   const [query, setQuery] = useState(p.query);
-  /** The query that the entries shown are the answer to. */
-  const [answered, setAnswered] = useState(p.query);
-  const [entries, setEntries] = useState(p.first.entries);
-  const [total, setTotal] = useState(p.first.total);
-  const [fault, setFault] = useState<string | null>(
-    p.odd ? 'The address asked for something that the logbook does not know; here is all of it.' : null,
-  );
-  const [busy, setBusy] = useState(false);
+  /** What the server is asked for: the query, once the typing rests. */
+  const [wanted, want] = useState(p.query);
+  const [odd, setOdd] = useState(p.odd);
   const [chosen, choose] = useState<readonly LogEntry[]>([]);
   const [shown, show] = useState<LogEntry | null>(null);
   const [panel, setPanel] = useState<'none' | 'time' | 'in'>('none');
-  const asked = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
-
-  const fetchPage = async (q: LogQuery, from: number) => {
-    const mine = ++asked.current;
-    const slow = setTimeout(() => setBusy(true), SLOW_MS);
-    const answer = await server.log(askedAs(q), from ? { offset: from, limit: MORE } : {});
-    clearTimeout(slow);
-    if (mine !== asked.current) return;
-    setBusy(false);
-    if (answer.kind !== 'done') return setFault(inWords(answer));
-    setFault(null);
-    setAnswered(q);
-    setTotal(answer.data.total);
-    setEntries((old) => (from ? [...old, ...answer.data.entries] : answer.data.entries));
-  };
+  // The page came with the server's days: where days are asked for, the reader's own may begin some hours off.
+  const [first] = useState(() => ({
+    of: p.query.from || p.query.to ? '' : askedAs(p.query, zone),
+    page: p.first,
+  }));
+  const log = useLog(askedAs(wanted, zone), first);
+  const { entries, total } = log;
+  const busy = useSlow(log.busy);
+  const fault = log.fault ?? (odd ? ODD : null);
   const ask = (q: LogQuery, wait = 0) => {
     setQuery(q);
-    const address = addressOf(q);
-    window.history.replaceState(null, '', places.logAsked(address));
+    setOdd(false);
+    window.history.replaceState(null, '', places.logAsked(addressOf(q)));
     if (timer.current) clearTimeout(timer.current);
     // What was chosen is asked for at once, before the page is drawn anew; what is typed, once the typing rests.
-    if (wait === 0) void fetchPage(q, 0);
-    else timer.current = setTimeout(() => void fetchPage(q, 0), wait);
+    if (wait === 0) want(q);
+    else timer.current = setTimeout(() => want(q), wait);
   };
   useEffect(() => () => void (timer.current && clearTimeout(timer.current)), []);
-  useEffect(() => {
-    // The page came with the server's days: the reader's own may begin some hours off.
-    if (p.query.from || p.query.to) void fetchPage(p.query, 0);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, for what the page came with
-  }, []);
   // The table is drawn anew only where its entries, order or choice change: its props stay the same between.
   const latest = useLatest({ query, ask });
   /* eslint-disable react-hooks/preserve-manual-memoization -- the ref never changes, and no compiler is used */
@@ -96,9 +78,9 @@ export function Logbook(p: {
       choose((c) => (c.some((x) => x.id === e.id) ? c.filter((x) => x.id !== e.id) : [...c.slice(-1), e])),
     [],
   );
-  const again = () => void fetchPage(query, 0);
+  const again = log.again;
   const address = askedAs(query, zone);
-  const some = asksForSome(answered);
+  const some = asksForSome(wanted);
   return (
     <div className="page">
       <div className={css.top}>
@@ -147,7 +129,7 @@ export function Logbook(p: {
       />
       {entries.length < total && (
         <p className={css.more}>
-          <Button variant="outlined" disabled={busy} onClick={() => void fetchPage(query, entries.length)}>
+          <Button variant="outlined" disabled={busy} onClick={log.more}>
             Show more: {(total - entries.length).toLocaleString('en')} left
           </Button>
         </p>
@@ -172,4 +154,15 @@ export function Logbook(p: {
       {panel === 'in' && <BringIn rigs={p.rigs} onClose={() => setPanel('none')} onDone={again} />}
     </div>
   );
+}
+
+/** Whether something has been under way for longer than a blink. */
+function useSlow(under: boolean): boolean {
+  const [slow, setSlow] = useState(false);
+  useEffect(() => {
+    if (!under) return setSlow(false);
+    const timer = setTimeout(() => setSlow(true), SLOW_MS);
+    return () => clearTimeout(timer);
+  }, [under]);
+  return slow;
 }

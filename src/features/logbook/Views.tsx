@@ -5,11 +5,11 @@ import { inWords, type Outcome } from '@/state/api';
 import type { LogView } from '@/state/types';
 import css from './logbook.module.css';
 import { addressOf, asksForSome, queryOfAddress } from './query';
-import { server } from '@/state/server';
+import { useViews } from '@/state/useLog';
 
 /** Views kept under a name: one press brings one back. */
 export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (q: LogQuery) => void }) {
-  const [views, setViews] = useState(p.first);
+  const { views, keep, forget } = useViews(p.first);
   const [name, setName] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const address = addressOf(p.query);
@@ -17,7 +17,6 @@ export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (
     const answer = await asked;
     if (answer.kind !== 'done') return setFault(inWords(answer));
     setFault(null);
-    setViews(answer.data);
     setName(null);
   };
   const on = views.find((v) => v.query === address);
@@ -29,11 +28,7 @@ export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (
           <button type="button" aria-pressed={v === on} onClick={() => p.onView(queryOfAddress(v.query))}>
             {v.name}
           </button>
-          <button
-            type="button"
-            aria-label={`Forget the view ${v.name}`}
-            onClick={() => void ask(server.forgetView(v.id))}
-          >
+          <button type="button" aria-label={`Forget the view ${v.name}`} onClick={() => void ask(forget(v.id))}>
             {' '}
             ✕
           </button>
@@ -49,7 +44,7 @@ export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (
           className={css.naming}
           onSubmit={(e) => {
             e.preventDefault();
-            if (name.trim()) void ask(server.keepView({ name: name.trim(), query: address }));
+            if (name.trim()) void ask(keep({ name: name.trim(), query: address }));
           }}
         >
           <input

@@ -9,12 +9,13 @@ import { useWhen } from '@/ui/When';
 import css from './logbook.module.css';
 import { Pictures } from './Pictures';
 import { downloads, places } from '@/state/places';
-import { server } from '@/state/server';
+import { useRigs } from '@/state/useRigs';
 
 /** The wire that is on a rig now: its hours and cuts, power on and off, a new one; and the rig's own pictures. */
 export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => void }) {
   const when = useWhen();
   const { wire, on, off, hang, write } = useWire(rigId);
+  const { document } = useRigs();
   const [remark, setRemark] = useState('');
   const [asking, ask] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
@@ -27,7 +28,7 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
   };
   const hung = async () => {
     ask(false);
-    const rig = await server.rigDocument(rigId);
+    const rig = await document(rigId);
     if (rig.kind !== 'done') return setFault(inWords(rig));
     const { alloy, diameterMm, lengthMm } = rig.data.wire;
     setFault(await then(hang({ alloy, diameterMm, lengthMm })));

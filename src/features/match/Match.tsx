@@ -17,13 +17,14 @@ import css from './match.module.css';
 import { Refused } from './Refused';
 import { keyOf, Results, WeightSliders } from './Results';
 import { places } from '@/state/places';
-import { server } from '@/state/server';
+import { useRigs } from '@/state/useRigs';
 
 const Ideal = dynamic(() => import('./Ideal').then((m) => m.Ideal), { ssr: false });
 
 /** Here is my drawer: what works? Every wire with every supply for one cut, and what would be ideal. */
 export function Match({ stock, first }: { stock: Stock; first: Job }) {
   const router = useRouter();
+  const { add } = useRigs();
   const { profile, say } = useUnits();
   const [job, setJob] = useState(first);
   const [weights, setWeights] = useState<Weights>(PLAIN_WEIGHTS);
@@ -54,7 +55,7 @@ export function Match({ stock, first }: { stock: Stock; first: Job }) {
   };
   const make = async (pair: RankedPair) => {
     setBusy(true);
-    const answer = await server.addRig({
+    const answer = await add({
       doc: pair.rig,
       foamStockId: (asked ?? job).foamStockId,
       spoolId: stock.spools[pair.places.wire]?.id ?? null,

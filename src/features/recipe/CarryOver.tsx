@@ -14,13 +14,14 @@ import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import css from './recipe.module.css';
 import { places } from '@/state/places';
-import { server } from '@/state/server';
+import { useRigs } from '@/state/useRigs';
 
 /** The recipe on another width, wire or supply: what to set there, what of it is certain and what is not. */
 export function CarryOver({ open, stock }: { open: OpenRig; stock: Stock }) {
   const { record, tuning } = open;
   const { say, profile } = useUnits();
   const router = useRouter();
+  const { add } = useRigs();
   const [widthMm, setWidth] = useState(record.doc.foam.widthMm);
   const [spoolId, setSpool] = useState('');
   const [supplyId, setSupply] = useState('');
@@ -47,7 +48,7 @@ export function CarryOver({ open, stock }: { open: OpenRig; stock: Stock }) {
   const c = useMemo(() => transferRecipe(record.doc, tuning, to), [record.doc, tuning, to]);
   const same = widthMm === record.doc.foam.widthMm && !spool && !power;
   const make = async () => {
-    const answer = await server.addRig({
+    const answer = await add({
       doc: { ...c.rig, name: `${record.doc.name || 'Rig'}, carried over`.slice(0, 200) },
       foamStockId: record.foamStockId,
       spoolId: spool?.id ?? record.spoolId,

@@ -89,8 +89,8 @@ export function BatteryFields() {
                 return null;
               }}
             />
-            <NumberField path="supply.battery.ampHours" label="Amp-hours" role="count" />
-            <NumberField path="supply.battery.charge" label="Charge left" role="share" />
+            <NumberField path="supply.battery.ampHours" role="count" />
+            <NumberField path="supply.battery.charge" />
           </div>
           <p className={css.says}>
             {battery.cells} cell{battery.cells === 1 ? '' : 's'} at this charge stand open at{' '}

@@ -29,14 +29,7 @@ export const CutFields = memo(function CutFields() {
   );
   return (
     <div className={css.pair}>
-      <NumberField
-        path="cut.feedMmS"
-        label="Feed"
-        name={FEED}
-        role="feed"
-        whenEmpty="follows"
-        action={FIND_FEED}
-      />
+      <NumberField path="cut.feedMmS" name={FEED} whenEmpty="follows" action={FIND_FEED} />
       <QuantityField
         label={IN_HAND}
         name="cut.reserve"

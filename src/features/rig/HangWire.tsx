@@ -3,7 +3,8 @@ import { memo, useState } from 'react';
 import type { Spool } from '@/state/types';
 import { inWords } from '@/state/api';
 import { useRig } from '@/state/RigContext';
-import { server } from '@/state/server';
+import { useStock } from '@/state/useStock';
+import { useWire } from '@/state/useWire';
 
 /** What a wire wants beyond its heated length for its ends: turns round the anchors, m. Common practice, no source. */
 const ENDS_M = 0.12;
@@ -13,6 +14,8 @@ export const HangWire = memo(function HangWire({ spools }: { spools: readonly Sp
   const spoolId = useRig((s) => s.links.spoolId);
   const id = useRig((s) => s.id);
   const { lengthMm, alloy, diameterMm } = useRig((s) => s.doc.wire);
+  const { takeWire } = useStock();
+  const { hang: noteHung } = useWire(id);
   const [left, setLeft] = useState<number | null>(null);
   const [told, tell] = useState<string | null>(null);
   const spool = spools.find((s) => s.id === spoolId);
@@ -20,12 +23,11 @@ export const HangWire = memo(function HangWire({ spools }: { spools: readonly Sp
   const has = left ?? spool.metres;
   const metres = Number((lengthMm / 1000 + ENDS_M).toFixed(3));
   const hang = async () => {
-    const answer = await server.takeWire(spool.id, metres);
+    const answer = await takeWire(spool.id, metres);
     if (answer.kind !== 'done') return tell(inWords(answer));
     setLeft(answer.data.metres);
-    const at = new Date().toISOString();
-    const hung = await server.noteEvent(id, { kind: 'hang', at, alloy, diameterMm, lengthMm, note: '' });
-    tell(`${metres} m taken, its ends with it.${hung.kind === 'done' ? ' Its hours begin now.' : ''}`);
+    const fault = await noteHung({ alloy, diameterMm, lengthMm });
+    tell(`${metres} m taken, its ends with it.${fault === null ? ' Its hours begin now.' : ''}`);
   };
   return (
     <p>

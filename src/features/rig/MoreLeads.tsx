@@ -35,18 +35,8 @@ export const MoreLeads = memo(function MoreLeads({ leads }: { leads: readonly Le
             ]}
           />
         )}
-        <NumberField
-          path="leads.contactOhm"
-          label="Contacts"
-          role="ohms"
-          note="Clips and plugs together; 10 mΩ when clean."
-        />
-        <NumberField
-          path="leads.seriesOhm"
-          label="In series"
-          role="ohms"
-          note="A spring or a long clip that the current runs through."
-        />
+        <NumberField path="leads.contactOhm" note="Clips and plugs together; 10 mΩ when clean." />
+        <NumberField path="leads.seriesOhm" note="A spring or a long clip that the current runs through." />
       </div>
     </details>
   );

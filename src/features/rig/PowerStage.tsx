@@ -109,18 +109,13 @@ export const PowerStage = memo(function PowerStage({
         ]}
       />
       <div className={css.pair}>
-        {battery ? <BatteryVolts /> : <NumberField path="supply.volts" label="Supply voltage" role="volts" />}
-        <NumberField
-          path="supply.maxAmps"
-          label="Max current"
-          role="amps"
-          whenEmpty={ratedVA ? `from its ${ratedVA} VA` : 'not known'}
-        />
+        {battery ? <BatteryVolts /> : <NumberField path="supply.volts" />}
+        <NumberField path="supply.maxAmps" whenEmpty={ratedVA ? `from its ${ratedVA} VA` : 'not known'} />
       </div>
       {supplyKind === 'battery' && <BatteryFields />}
       {supplyKind === 'transformer' && (
         <div className={css.pair}>
-          <NumberField path="supply.ratedVA" label="Rated VA" role="count" whenEmpty="not known" />
+          <NumberField path="supply.ratedVA" role="count" whenEmpty="not known" />
           <p className={css.says}>
             <Link href={places.drawer('rewind')}>Rewind or count its turns</Link>
           </p>
@@ -129,7 +124,6 @@ export const PowerStage = memo(function PowerStage({
       {(supplyKind === 'transformer' || supplyKind === 'other') && (
         <ChoiceField
           path="supply.current"
-          label="Gives"
           options={[
             { value: 'dc', name: 'direct current' },
             { value: 'ac', name: 'alternating current' },
@@ -146,7 +140,7 @@ export const PowerStage = memo(function PowerStage({
       {role && rated ? (
         <div className={css.pair}>
           <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} action={FIND} />
-          <NumberField path="control.ratedAmps" label="Rated current" role="amps" whenEmpty="not known" />
+          <NumberField path="control.ratedAmps" whenEmpty="not known" />
         </div>
       ) : (
         role && <NumberField path="control.setting" label={SETTING_NAMES[kind]} role={role} action={FIND} />
@@ -154,10 +148,10 @@ export const PowerStage = memo(function PowerStage({
       {role && <LiveDial curve={curve} />}
       <CutFields />
       <div className={css.quad}>
-        <NumberField path="leads.areaMm2" label="Lead cross-section" role="area" />
-        <NumberField path="leads.lengthMm" label="Out, back" role="leadLength" />
-        <NumberField path="leads.fuseA" label="Fuse" role="amps" whenEmpty="none" />
-        <NumberField path="leads.switchA" label="Switch" role="amps" whenEmpty="none" />
+        <NumberField path="leads.areaMm2" />
+        <NumberField path="leads.lengthMm" />
+        <NumberField path="leads.fuseA" whenEmpty="none" />
+        <NumberField path="leads.switchA" whenEmpty="none" />
       </div>
       <MoreLeads leads={stock.leads} />
     </>

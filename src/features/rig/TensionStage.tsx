@@ -54,34 +54,26 @@ export const TensionStage = memo(function TensionStage() {
       <NumberField
         path="tension.setN"
         label={kind === 'weight' ? 'Weight hung' : 'Tension'}
-        role="force"
         whenEmpty="30 % of its strength"
         note={kind === 'weight' ? 'Type 5 kg or 11 lb as well.' : undefined}
       />
-      {kind !== 'weight' && <ChoiceField path="tension.setWhen" label="Set when" options={optionsOf(WHEN)} />}
+      {kind !== 'weight' && <ChoiceField path="tension.setWhen" options={optionsOf(WHEN)} />}
       {(spring || kind === 'rubber') && (
         <div className={css.pair}>
-          <NumberField
-            path="tension.springNPerMm"
-            label="Spring rate"
-            role="stiffness"
-            whenEmpty={drawn ? 'from its drawing' : 'not measured'}
-          />
-          <NumberField path="tension.springMaxN" label="Max load" role="force" whenEmpty="not known" />
-          <NumberField path="tension.initialN" label="Preload" role="force" whenEmpty="at once" />
-          <NumberField path="tension.travelMm" label="Travel left" role="depth" whenEmpty="not known" />
+          <NumberField path="tension.springNPerMm" whenEmpty={drawn ? 'from its drawing' : 'not measured'} />
+          <NumberField path="tension.springMaxN" whenEmpty="not known" />
+          <NumberField path="tension.initialN" whenEmpty="at once" />
+          <NumberField path="tension.travelMm" whenEmpty="not known" />
         </div>
       )}
       <NumberField
         path="tension.frameNPerMm"
-        label="Frame stiffness"
-        role="stiffness"
         {...(kind === 'flex' ? {} : { whenEmpty: 'stiff' })}
         note={kind === 'flex' ? 'Squeeze it 10 mm with a luggage scale.' : undefined}
       />
       <div className={css.pair}>
-        <NumberField path="cut.lagLimitMm" label="Max wire lag" name={LAG} role="slot" />
-        <NumberField path="cut.lagSeenMm" label="Lag seen" role="slot" whenEmpty="not measured" />
+        <NumberField path="cut.lagLimitMm" name={LAG} />
+        <NumberField path="cut.lagSeenMm" whenEmpty="not measured" />
       </div>
       {spring && (
         <Check label="Current in the spring" checked={carries.value} onChange={(on) => carries.set(on)} />

@@ -87,15 +87,10 @@ export const FoamStage = memo(function FoamStage({ stock }: { stock: Stock }) {
         </button>
       </p>
       {asking && <FoamPath onClose={() => setAsking(false)} />}
-      <NumberField
-        path="foam.densityKgM3"
-        label="Density"
-        role="density"
-        note="Weigh and measure an offcut: a label is a guess."
-      />
+      <NumberField path="foam.densityKgM3" note="Weigh and measure an offcut: a label is a guess." />
       {(kind === 'eps' || kind === 'xps') && <FoamClass kind={kind} />}
-      <NumberField path="foam.widthMm" label="Width" role="foamSize" note="Across the wire." />
-      <NumberField path="foam.heightMm" label="Height" role="foamSize" whenEmpty="not known" />
+      <NumberField path="foam.widthMm" note="Across the wire." />
+      <NumberField path="foam.heightMm" whenEmpty="not known" />
     </>
   );
 });
@@ -118,19 +113,13 @@ export const CutterStage = memo(function CutterStage() {
         options={optionsOf(FRAME_NAMES, FRAME_KINDS)}
         note={FRAME_HELP[kind]}
       />
-      <ChoiceField path="frame.material" label="Frame of" options={optionsOf(MATERIAL_NAMES)} />
+      <ChoiceField path="frame.material" options={optionsOf(MATERIAL_NAMES)} />
       {pieces && (
-        <NumberField
-          path="frame.throatMm"
-          label="Throat"
-          role="wireLength"
-          whenEmpty="not known"
-          note="Clear depth from wire to bar."
-        />
+        <NumberField path="frame.throatMm" whenEmpty="not known" note="Clear depth from wire to bar." />
       )}
       <div className={css.pair}>
-        <NumberField path="room.airC" label="Air" role="temperature" />
-        <NumberField path="room.draughtMS" label="Draught" name={DRAUGHT} role="draught" />
+        <NumberField path="room.airC" />
+        <NumberField path="room.draughtMS" name={DRAUGHT} />
       </div>
       <div className={css.pair}>
         <Check
@@ -210,13 +199,7 @@ export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
           ALLOYS[alloy].caution ?? `Up to ${say(ALLOYS[alloy].limitC, 'temperature')}; ${ALLOYS[alloy].source}.`
         }
       />
-      <NumberField
-        path="wire.diameterMm"
-        label="Gauge"
-        role="wireDiameter"
-        note="Type 24 awg, 0.51 mm or 20 thou."
-        action={FIND_GAUGE}
-      />
+      <NumberField path="wire.diameterMm" note="Type 24 awg, 0.51 mm or 20 thou." action={FIND_GAUGE} />
       <Choice
         label="Strands"
         name="wire.strands"
@@ -228,17 +211,9 @@ export const WireStage = memo(function WireStage({ stock }: { stock: Stock }) {
         }))}
       />
       {loop && <LoopLength />}
-      <NumberField
-        path="wire.lengthMm"
-        label="Length"
-        role="wireLength"
-        note="Heated length, between the clips."
-        action={FIND_LENGTH}
-      />
+      <NumberField path="wire.lengthMm" note="Heated length, between the clips." action={FIND_LENGTH} />
       <NumberField
         path="wire.measuredOhm"
-        label="Resistance, cold"
-        role="ohms"
         whenEmpty={`${say(reading.cold.wireOhm, 'ohms')} by the catalogue`}
         note="By meter, less its probes: beats the catalogue."
       />

@@ -1,5 +1,9 @@
 'use client';
 import { useCallback } from 'react';
+import { limitsOf, within } from '@/core/documents/fieldPath';
+import { rigSchema } from '@/core/documents/rig';
+import type { RigPath } from '@/core/documents/rigFields';
+import { limitsWords } from '@/core/words/rigFields';
 import { setPath, valueAt } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
 import type { RigLinks } from '@/state/types';
@@ -7,7 +11,7 @@ import type { Role } from '@/core/units/profile';
 import { useUnits } from '@/ui/Units';
 
 /** One value of the rig as a field: what it is, where it came from, and how to change it by a command. */
-export function useField<T>(path: string, label: string) {
+export function useField<T>(path: RigPath, label: string) {
   const value = useRig((s) => valueAt(s.doc, path)) as T;
   const origin = useRig((s) => s.doc.from[path]);
   const store = useRigStore();
@@ -20,11 +24,10 @@ export function useField<T>(path: string, label: string) {
         edit(`${label}`, edited, links);
         return null;
       }
-      const fault = edited.faults.find((f) => f.path === path) ?? edited.faults[0]!;
-      const bound = /^(>=|<=|>|<) (-?[\d.e+-]+)$/.exec(fault.rule);
-      if (!bound || !role) return fault.message;
-      const words = { '>=': 'at least', '<=': 'at most', '>': 'over', '<': 'under' }[bound[1]!]!;
-      return `must be ${words} ${say(Number(bound[2]), role)}`;
+      const limits = limitsOf(rigSchema, path);
+      if (role && limits && typeof next === 'number' && !within(next, limits))
+        return limitsWords(limits, role, say);
+      return (edited.faults.find((f) => f.path === path) ?? edited.faults[0]!).message;
     },
     [store, path, label, say],
   );

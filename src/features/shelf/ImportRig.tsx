@@ -10,16 +10,17 @@ import type { DocumentFault } from '@/core/documents/faults';
 import { readRigFile } from '@/formats/rigFile';
 import { inWords } from '@/state/api';
 import css from './shelf.module.css';
-import { server } from '@/state/server';
+import { useRigs } from '@/state/useRigs';
 
 /** Brings in a rig document; a bad one is refused whole, every fault named by its path and rule. */
 export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
+  const { add } = useRigs();
   const input = useRef<HTMLInputElement>(null);
   const [faults, setFaults] = useState<readonly DocumentFault[] | null>(null);
   const take = async (file: File) => {
     const read = await readRigFile(file);
     if (!read.ok) return setFaults(read.faults);
-    const answer = await server.addRig({ doc: read.doc });
+    const answer = await add({ doc: read.doc });
     if (answer.kind === 'done') onDone(answer.data.record.id);
     else
       setFaults(

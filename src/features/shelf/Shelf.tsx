@@ -10,11 +10,14 @@ import { Card } from './Card';
 import { ImportRig } from './ImportRig';
 import css from './shelf.module.css';
 import { places } from '@/state/places';
-import { server } from '@/state/server';
+import { useRigs } from '@/state/useRigs';
+import { useWorkshop } from '@/state/useWorkshop';
 
 /** All rigs as sketches, the newest work first; the archived ones on a page of their own. */
 export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: boolean; empty: boolean }) {
   const router = useRouter();
+  const { duplicate, archive } = useRigs();
+  const { addSample, removeSample } = useWorkshop();
   const [told, tell] = useState<string | null>(null);
   const [sure, setSure] = useState(false);
   const demo = rigs.some((r) => r.demo);
@@ -25,7 +28,7 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
   };
   const clear = async () => {
     setSure(false);
-    await act(server.removeSample(), ({ kept }) => {
+    await act(removeSample(), ({ kept }) => {
       return kept > 0
         ? `The sample workshop is out. ${kept} rig${kept === 1 ? '' : 's'} you changed stay${kept === 1 ? 's' : ''} as your own.`
         : 'The sample workshop is out.';
@@ -79,7 +82,7 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
         <Nothing
           away={away}
           offerSample={empty}
-          onSample={() => void act(server.addSample(), () => 'The sample workshop is in.')}
+          onSample={() => void act(addSample(), () => 'The sample workshop is in.')}
         />
       ) : (
         <ul className={css.grid}>
@@ -87,11 +90,9 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
             <Card
               key={r.id}
               rig={r}
-              onDuplicate={() =>
-                void act(server.duplicateRig(r.id), () => `${r.doc.name || 'The rig'} is duplicated.`)
-              }
+              onDuplicate={() => void act(duplicate(r.id), () => `${r.doc.name || 'The rig'} is duplicated.`)}
               onArchive={() =>
-                void act(server.archiveRig(r.id, !r.archived), () =>
+                void act(archive(r.id, !r.archived), () =>
                   r.archived ? 'Back on the shelf.' : `${r.doc.name || 'The rig'} is archived.`,
                 )
               }

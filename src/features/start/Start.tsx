@@ -25,7 +25,7 @@ import css from './start.module.css';
 import { FOAM_HELP, FRAME_CARDS, PLAIN, wouldWords } from './words';
 import type { Evaluation } from '@/core/engine/evaluation';
 import { places } from '@/state/places';
-import { server } from '@/state/server';
+import { useRigs } from '@/state/useRigs';
 
 /** What power a person named: a supply of the drawer, or a plain one of a kind. */
 interface Power {
@@ -45,6 +45,7 @@ const SKETCH = Object.fromEntries(
 /** A rig from four questions; `need` proposes the wire, and what was not asked is marked assumed. */
 export function Start({ stock }: { stock: Stock }) {
   const router = useRouter();
+  const { add } = useRigs();
   const { say, typed } = useUnits();
   const [frame, setFrame] = useState<FrameKind>('bow');
   const [foam, setFoam] = useState<string>(stock.foams[0]?.id ?? 'xps');
@@ -92,7 +93,7 @@ export function Start({ stock }: { stock: Stock }) {
     links: { foamStockId: string | null; spoolId: string | null; supplyId: string | null },
   ) => {
     setBusy(true);
-    const answer = await server.addRig({ doc, ...links });
+    const answer = await add({ doc, ...links });
     if (answer.kind === 'done') return router.push(places.rig(answer.data.record.id, 'foam'));
     setBusy(false);
     setProblem(inWords(answer));

@@ -1,18 +1,17 @@
-import { isolationOf } from '../../documents/supply';
-import { touchLimit } from '../../physics/circuit/touch';
 import { awgDiameter } from '../../units/awg';
 import { KNIFE_EDGE } from '../evaluate';
 import { balanceAt } from '../airBalance';
-import { ohmPerMetre, type Setup } from '../setup';
-import { tidy, type Draft, type Finder, type Patch } from './draft';
+import { ohmPerMetre } from '../setup';
+import type { Draft, Finder, Patch } from './draft';
 import { dial, easedDial, longer } from './patches';
+import { shockFindings } from './shock';
 import type { Evaluation } from '../evaluation';
 
 /** Share of its limit to which an overloaded supply is brought back. */
 const EASY = 0.75;
 
 /** Supply and shock: overload, peaks, volts on the bare wire, isolation. */
-export const powerFindings: Finder = (e) => [load(e), limitUnknown(e), voltsShort(e), ...shock(e)];
+export const powerFindings: Finder = (e) => [load(e), limitUnknown(e), voltsShort(e), ...shockFindings(e)];
 
 function load(e: Evaluation): Draft | null {
   const { share, worstAmps, peaksOnly, leastOhm, state } = e.load;
@@ -92,46 +91,4 @@ function voltsShort(e: Evaluation): Draft | null {
     values: { volts: drive.openVolts, setVolts: null, setAmps: set, amps: e.idle.amps },
     tries: () => [dial(s, e.idle.amps * 0.995, 'down')],
   };
-}
-
-function shock(e: Evaluation): (Draft | null)[] {
-  const { supply, control } = e.s.rig;
-  const isolated = isolationOf(supply);
-  const limit = touchLimit(supply.current);
-  const volts = voltsOnWire(e.s);
-  const mains = isolated === false && supply.current === 'ac' && supply.volts >= 90;
-  const lower = () => {
-    if (control.kind === 'volts' || control.kind === 'buck')
-      return [{ control: { setting: tidy(limit * 0.9, 2, 'down') } }];
-    if (control.kind === 'scale')
-      return [{ control: { setting: tidy((limit * 0.9) / e.s.drive.openVolts, 2, 'down') } }];
-    return [];
-  };
-  return [
-    volts > limit
-      ? {
-          code: 'touch-voltage',
-          level: 'stop',
-          values: { volts, limitVolts: limit, current: supply.current },
-          tries: lower,
-        }
-      : null,
-    mains ? { code: 'mains-direct', level: 'stop', values: { volts: supply.volts } } : null,
-    !mains && isolated !== true
-      ? {
-          code: 'not-isolated',
-          level: isolated === false ? 'stop' : 'fix',
-          values: { isolated: String(isolated) },
-        }
-      : null,
-  ];
-}
-
-/** The highest volts that can stand on the bare wire. */
-export function voltsOnWire(s: Setup): number {
-  const { drive } = s;
-  if (drive.kind === 'volts') return Math.min(drive.setting ?? 0, drive.openVolts);
-  if (drive.kind === 'buck') return drive.setting ?? 0;
-  if (drive.kind === 'scale') return (drive.setting ?? 1) * drive.openVolts;
-  return drive.openVolts;
 }

@@ -5,7 +5,8 @@ import { ohmPerMetre, setUp } from '../setup';
 import { OperatingPointSolver } from '../states';
 import { weighCauses, UNEXPLAINED } from './causes';
 import { lossFound, ohmsFound } from './found';
-import { atSetting, heatPlan, heatSettings, stepStanding } from './plan';
+import { atSetting, heatPlan, heatSettings } from './plan';
+import { stepStanding } from './standing';
 
 const rigOf = (more: Partial<RigInput> = {}): Rig =>
   rigSchema.parse({

@@ -4,6 +4,7 @@ import { rigSchema, type Rig } from '../../documents/rig';
 import { ampsForFastest, heldAt } from '../need';
 import { ohmPerMetre, setUp, type Setup } from '../setup';
 import { OperatingPointSolver } from '../states';
+import { lengthsOf } from './lengths';
 
 /** One pairing of a drawer: which wire at which length on which supply with which of its controls. */
 export interface Pairing {
@@ -22,19 +23,6 @@ export interface WireNeed {
   /** Ohms of the whole wire there, and cold. */
   readonly hotOhm: number;
   readonly coldOhm: number;
-}
-
-const ROOM_MM = 60;
-const LONGER = [1, 1.1, 1.25, 1.5, 1.75, 2];
-/** Cutters whose posts or towers stand where they stand. */
-const FIXED = new Set(['table', 'gantry']);
-
-/** Lengths to try, mm: those given, or the foam's width and 60 mm each side and, where the frame may grow, up to twice that. */
-export function lengthsOf(d: Drawer): number[] {
-  if (d.lengthsMm) return [...new Set(d.lengthsMm)];
-  const least = d.job.foam.widthMm + 2 * ROOM_MM;
-  const factors = FIXED.has(d.job.frame.kind) ? [1] : LONGER;
-  return [...new Set(factors.map((f) => Math.min(20000, Math.round((least * f) / 5) * 5)))];
 }
 
 /** A drawer made ready: parts of its rigs parsed once, needs of its wires worked out once. */

@@ -1,6 +1,6 @@
 import { isolationOf } from '../../documents/supply';
 import { touchLimit } from '../../physics/circuit/touch';
-import { voltsOnWire } from '../findings/power';
+import { voltsOnWire } from '../findings/shock';
 import { dutyOf } from '../load';
 import type { Setup } from '../setup';
 import type { Refused } from './judge';

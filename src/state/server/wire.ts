@@ -1,0 +1,48 @@
+import { z } from 'zod';
+import { eventSchema, type RigEvent } from '@/core/documents/event';
+import { pullReadingSchema, type LoggedPull } from '@/core/documents/pull';
+import { call, send } from '../api';
+import type { EventRecord, PhotoRecord, PullRecord, WireState } from '../types';
+
+const id = z.string().min(1);
+const instant = z.string().min(1);
+const wireState: z.ZodType<WireState> = z.object({
+  hungAt: instant.nullable(),
+  minutes: z.number().nonnegative(),
+  onSince: instant.nullable(),
+  powerId: id.nullable(),
+  cuts: z.int(),
+  metres: z.number().nonnegative(),
+  lastCut: instant.nullable(),
+  now: instant,
+});
+const events: z.ZodType<EventRecord[]> = z.array(z.object({ id, rigId: id, event: eventSchema }));
+const pulls: z.ZodType<PullRecord[]> = z.array(z.object({ id, pull: pullReadingSchema }));
+const photos: z.ZodType<PhotoRecord[]> = z.array(
+  z.object({
+    id,
+    rigId: id,
+    cutId: id.nullable(),
+    name: z.string(),
+    width: z.number(),
+    height: z.number(),
+    at: instant,
+  }),
+);
+
+/** What happened to a rig and its wire: events, readings of the pull, pictures. */
+export const wireServer = {
+  state: (rig: string) => call('GET', `/api/rigs/${rig}/wire`, wireState),
+  events: (rig: string) => call('GET', `/api/rigs/${rig}/events`, events),
+  note: (rig: string, event: RigEvent) => call('POST', `/api/rigs/${rig}/events`, events, event),
+  amend: (rig: string, event: string, to: RigEvent) =>
+    call('PUT', `/api/rigs/${rig}/events/${event}`, events, to),
+  forget: (rig: string, event: string) => call('DELETE', `/api/rigs/${rig}/events/${event}`, events),
+  pulls: (rig: string) => call('GET', `/api/rigs/${rig}/pulls`, pulls),
+  logPull: (rig: string, pull: LoggedPull) => call('POST', `/api/rigs/${rig}/pulls`, pulls, pull),
+  deletePull: (rig: string, pull: string) => call('DELETE', `/api/rigs/${rig}/pulls/${pull}`, pulls),
+  photos: (rig: string) => call('GET', `/api/rigs/${rig}/photos`, photos),
+  addPhoto: (rig: string, of: { name: string; cut?: string }, jpeg: Blob) =>
+    send(`/api/rigs/${rig}/photos?${new URLSearchParams(of)}`, jpeg, 'image/jpeg', photos),
+  deletePhoto: (photo: string) => call('DELETE', `/api/photos/${photo}`, z.unknown()),
+} as const;
