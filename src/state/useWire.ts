@@ -5,18 +5,18 @@ import type { AlloyId } from '@/core/catalog/alloys';
 import type { RigEvent } from '@/core/documents/event';
 import { answered, fault, useAct } from './ask';
 import { keys } from './keys';
-import { wireServer } from './server/wire';
+import { powerServer } from './server/power';
 
 /** The wire that is on a rig: its state, and power on and off as it is noted. Each act answers with a fault, or null. */
 export function useWire(rigId: string) {
   const client = useQueryClient();
   const { data: wire = null } = useQuery({
     queryKey: keys.wire(rigId),
-    queryFn: () => answered(wireServer.state(rigId)),
+    queryFn: () => answered(powerServer.state(rigId)),
   });
   const stale = [keys.events(rigId), keys.log()];
-  const note = useAct((event: RigEvent) => wireServer.note(rigId, event), stale);
-  const amend = useAct((id: string, event: RigEvent) => wireServer.amend(rigId, id, event), stale);
+  const note = useAct((event: RigEvent) => powerServer.note(rigId, event), stale);
+  const amend = useAct((id: string, event: RigEvent) => powerServer.amend(rigId, id, event), stale);
   const load = useCallback(() => client.invalidateQueries({ queryKey: keys.wire(rigId) }), [client, rigId]);
   const then = async (asked: ReturnType<typeof note>) => {
     const said = await fault(asked);

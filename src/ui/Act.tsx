@@ -2,12 +2,19 @@ import type { ReactNode } from 'react';
 import css from './act.module.css';
 
 /** A small plain button for places that are painted anew at every step of a dial. */
-export function Act(p: { strong?: boolean; onClick: () => void; title?: string; children: ReactNode }) {
+export function Act(p: {
+  strong?: boolean;
+  disabled?: boolean;
+  onClick: () => void;
+  title?: string;
+  children: ReactNode;
+}) {
   return (
     <button
       type="button"
       className={css.act}
       data-strong={p.strong ?? false}
+      disabled={p.disabled ?? false}
       onClick={p.onClick}
       title={p.title}
     >

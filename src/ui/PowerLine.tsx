@@ -1,7 +1,7 @@
 'use client';
-import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { idleMinutes, NUDGE_MIN } from '@/core/engine/wireOn';
+import { Act } from './Act';
 import css from './power.module.css';
 import { useWhen } from './When';
 
@@ -46,15 +46,9 @@ export function PowerLine(p: {
           </>
         )}
       </p>
-      <Button
-        size="small"
-        variant={onSince === null ? 'outlined' : 'contained'}
-        disabled={busy}
-        onClick={() => void turn(onSince === null)}
-      >
-        {' '}
+      <Act strong={onSince !== null} disabled={busy} onClick={() => void turn(onSince === null)}>
         {onSince === null ? 'Power is on' : 'Power off'}
-      </Button>
+      </Act>
       {fault && <span role="alert">{fault}</span>}
     </div>
   );

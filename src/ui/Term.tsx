@@ -1,7 +1,10 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useId, useState, type ReactNode } from 'react';
-import { GLOSSARY, type Term as Key } from '@/core/words/glossary';
+import type { Term as Key } from '@/core/words/glossary';
 import css from './term.module.css';
+
+const TermNote = dynamic(() => import('./TermNote').then((m) => m.TermNote), { ssr: false });
 
 /** A word of the trade: dotted underline; a press or the keyboard opens its one sentence in place. */
 export function Term({ k, children }: { k: Key; children: ReactNode }) {
@@ -23,11 +26,7 @@ export function Term({ k, children }: { k: Key; children: ReactNode }) {
       >
         {children}
       </button>
-      {open && (
-        <span id={id} role="note" className={css.note}>
-          <b>{GLOSSARY[k][0]}.</b> {GLOSSARY[k][1]}
-        </span>
-      )}
+      {open && <TermNote id={id} k={k} />}
     </span>
   );
 }

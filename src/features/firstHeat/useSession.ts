@@ -5,31 +5,7 @@ import type { Rig } from '@/core/documents/rig';
 import { heatPlan, type HeatExpected } from '@/core/engine/firstHeat/plan';
 import type { MeterPort } from '@/devices/meter/port';
 import { practiceBench } from '@/devices/meter/standIn';
-
-/** One going-through of a first heat: which checks are done, where it stands, what was read. */
-export interface Session {
-  readonly checked: readonly string[];
-  /** Number of the practice bench; null where a person reads a meter. */
-  readonly bench: number | null;
-  readonly voltsAt: 'display' | 'clips';
-  /** Step that is set now; null before the first. */
-  readonly at: number | null;
-  /** When it was set, ms. */
-  readonly since: number;
-  readonly reads: readonly HeatStep[];
-}
-
-const FRESH: Session = { checked: [], bench: null, voltsAt: 'clips', at: null, since: 0, reads: [] };
-const keyOf = (rigId: string) => `first-heat ${rigId}`;
-
-function kept(rigId: string): Session {
-  try {
-    const text = window.localStorage.getItem(keyOf(rigId));
-    return text ? { ...FRESH, ...(JSON.parse(text) as Partial<Session>) } : FRESH;
-  } catch {
-    return FRESH;
-  }
-}
+import { FRESH, keep, kept, type Session } from './session';
 
 /** The session of a rig. It is kept in the browser: a reload in mid-heat loses no reading. The plan is of the rig as it began. */
 export function useSession(rigId: string, rig: Rig) {
@@ -39,11 +15,7 @@ export function useSession(rigId: string, rig: Rig) {
   const change = (to: (s: Session) => Partial<Session>) =>
     setSession((s) => {
       const next = { ...s, ...to(s) };
-      try {
-        window.localStorage.setItem(keyOf(rigId), JSON.stringify(next));
-      } catch {
-        // A full or closed store: the session goes on without being kept.
-      }
+      keep(rigId, next);
       return next;
     });
   const put = (more: Partial<Session>) => change(() => more);

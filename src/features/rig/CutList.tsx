@@ -2,13 +2,12 @@
 import { memo, useState } from 'react';
 import { steadyFeed } from '@/core/engine/cutFeed';
 import { controlSettingText } from '@/core/words/control';
-import type { Say } from '@/core/words/say';
-import type { CutRecord } from '@/state/types';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
 import css from './cutlist.module.css';
 import { markOf, MARKS } from './marks';
+import { readAs } from './readAs.view';
 import { SEEN_WORDS } from './words';
 
 const SHOWN = 5;
@@ -80,11 +79,3 @@ export const CutList = memo(function CutList() {
     </div>
   );
 });
-
-/** What the meter read at a cut, and where. */
-function readAs(cut: CutRecord['cut'], say: Say): string {
-  const amps = cut.amps === null ? '' : say(cut.amps, 'amps');
-  const at = { display: ' at the display', clips: ' at the clips' }[cut.voltsAt ?? 'display'];
-  const volts = cut.volts === null ? '' : `${say(cut.volts, 'volts')}${cut.voltsAt ? at : ''}`;
-  return [amps, volts].filter(Boolean).join(', ');
-}

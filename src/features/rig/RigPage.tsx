@@ -27,9 +27,9 @@ import { Boundary, Column } from '@/ui/Column';
 
 const Conflict = dynamic(() => import('./Conflict').then((m) => m.Conflict), { ssr: false });
 const Snackbar = dynamic(() => import('@mui/material/Snackbar'), { ssr: false });
-const FoamStage = dynamic(() => import('./stages').then((m) => m.FoamStage), { ssr: false });
-const CutterStage = dynamic(() => import('./stages').then((m) => m.CutterStage), { ssr: false });
-const WireStage = dynamic(() => import('./stages').then((m) => m.WireStage), { ssr: false });
+const FoamStage = dynamic(() => import('./FoamStage').then((m) => m.FoamStage), { ssr: false });
+const CutterStage = dynamic(() => import('./CutterStage').then((m) => m.CutterStage), { ssr: false });
+const WireStage = dynamic(() => import('./WireStage').then((m) => m.WireStage), { ssr: false });
 const TensionStage = dynamic(() => import('./TensionStage').then((m) => m.TensionStage), { ssr: false });
 const TensionFollow = dynamic(() => import('./TensionFollow').then((m) => m.TensionFollow), { ssr: false });
 const CutList = dynamic(() => import('./CutList').then((m) => m.CutList), { ssr: false });

@@ -1,3 +1,4 @@
+import { spoolOn } from './spoolOn.view';
 import { describe, expect, it } from 'vitest';
 import { loggedCutSchema, type LoggedCut } from '@/core/documents/log';
 import { FRAME_KINDS } from '@/core/documents/rig';
@@ -78,5 +79,21 @@ describe('a conflict', () => {
       { path: 'foam.heightMm', mine: '–', theirs: '80' },
     ]);
     expect(differences(rig, rig)).toEqual([]);
+  });
+});
+
+describe('a spool on a rig', () => {
+  const spool = { id: 's', name: 'a', alloy: 'nicr-80', diameterMm: 0.4, strands: 1, metres: 9 } as const;
+  const more = { pricePerM: null, note: '', demo: false };
+  it('gives its wire, by the catalogue', () => {
+    expect(spoolOn({ ...spool, ...more, ohmPerM: null }, 900)).toEqual({
+      wire: { alloy: 'nicr-80', diameterMm: 0.4, strands: 1, measuredOhm: null },
+    });
+  });
+  it('and its measured ohms by the length that is hung, marked as measured', () => {
+    expect(spoolOn({ ...spool, ...more, ohmPerM: 8.6 }, 900)).toEqual({
+      wire: { alloy: 'nicr-80', diameterMm: 0.4, strands: 1, measuredOhm: 7.74 },
+      from: { 'wire.measuredOhm': 'measured' },
+    });
   });
 });

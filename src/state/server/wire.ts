@@ -2,20 +2,10 @@ import { z } from 'zod';
 import { eventSchema, type RigEvent } from '@/core/documents/event';
 import { pullReadingSchema, type LoggedPull } from '@/core/documents/pull';
 import { call, send } from '../api';
-import type { EventRecord, PhotoRecord, PullRecord, WireState } from '../types';
+import type { EventRecord, PhotoRecord, PullRecord } from '../types';
 
 const id = z.string().min(1);
 const instant = z.string().min(1);
-const wireState: z.ZodType<WireState> = z.object({
-  hungAt: instant.nullable(),
-  minutes: z.number().nonnegative(),
-  onSince: instant.nullable(),
-  powerId: id.nullable(),
-  cuts: z.int(),
-  metres: z.number().nonnegative(),
-  lastCut: instant.nullable(),
-  now: instant,
-});
 const events: z.ZodType<EventRecord[]> = z.array(z.object({ id, rigId: id, event: eventSchema }));
 const pulls: z.ZodType<PullRecord[]> = z.array(z.object({ id, pull: pullReadingSchema }));
 const photos: z.ZodType<PhotoRecord[]> = z.array(
@@ -32,7 +22,6 @@ const photos: z.ZodType<PhotoRecord[]> = z.array(
 
 /** What happened to a rig and its wire: events, readings of the pull, pictures. */
 export const wireServer = {
-  state: (rig: string) => call('GET', `/api/rigs/${rig}/wire`, wireState),
   events: (rig: string) => call('GET', `/api/rigs/${rig}/events`, events),
   note: (rig: string, event: RigEvent) => call('POST', `/api/rigs/${rig}/events`, events, event),
   amend: (rig: string, event: string, to: RigEvent) =>
