@@ -1,5 +1,5 @@
 'use client';
-import Button from '@mui/material/Button';
+import { Act } from '@/ui/Act';
 
 export default function Failed({ reset }: { reset: () => void }) {
   return (
@@ -7,9 +7,9 @@ export default function Failed({ reset }: { reset: () => void }) {
       <h1>This page could not be shown</h1>
       <p>What was saved is kept. If it stays like this, look at the window in which the program was started.</p>
       <p>
-        <Button variant="contained" onClick={reset}>
+        <Act strong onClick={reset}>
           Try again
-        </Button>
+        </Act>
       </p>
     </div>
   );
