@@ -1,4 +1,6 @@
 'use client';
+import InputBase from '@mui/material/InputBase';
+import NativeSelect from '@mui/material/NativeSelect';
 import { useId, type ReactNode } from 'react';
 import type { Origin } from '@/core/documents/rig';
 import { OriginMark } from './OriginMark';
@@ -10,7 +12,7 @@ export interface Option<T extends string> {
   readonly group?: string;
 }
 
-/** One of several: the browser's own list, so that it works with a thumb and with a keyboard. */
+/** One of several: with the browser's own list, so that it works with a thumb and with a keyboard. */
 export function Choice<T extends string>(p: {
   label: ReactNode;
   name: string;
@@ -37,25 +39,22 @@ export function Choice<T extends string>(p: {
         <OriginMark origin={p.origin} />
       </label>
       <div className={css.control}>
-        <div className={css.box}>
-          <select
-            id={id}
-            name={p.name}
-            className={css.select}
-            value={p.value}
-            onChange={(e) => p.onChoose(e.target.value as T)}
-          >
-            {groups.map((g) =>
-              g ? (
-                <optgroup key={g} label={g}>
-                  {list(g)}
-                </optgroup>
-              ) : (
-                list(g)
-              ),
-            )}
-          </select>
-        </div>
+        <NativeSelect
+          value={p.value}
+          input={<InputBase className={css.box} />}
+          inputProps={{ id, name: p.name, className: css.select }}
+          onChange={(e) => p.onChoose(e.target.value as T)}
+        >
+          {groups.map((g) =>
+            g ? (
+              <optgroup key={g} label={g}>
+                {list(g)}
+              </optgroup>
+            ) : (
+              list(g)
+            ),
+          )}
+        </NativeSelect>
         {p.note && <p className={css.note}>{p.note}</p>}
       </div>
     </div>

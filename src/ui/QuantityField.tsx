@@ -1,4 +1,5 @@
 'use client';
+import InputBase from '@mui/material/InputBase';
 import { memo, useId, useState, type ReactNode } from 'react';
 import type { Origin } from '@/core/documents/rig';
 import { asTyped } from '@/core/units/format';
@@ -69,25 +70,31 @@ export const QuantityField = memo(function QuantityField(p: QuantityFieldProps) 
         <OriginMark origin={p.origin} />
       </label>
       <div className={css.control}>
-        <div className={css.box} data-bad={rule !== null}>
-          <input
-            id={id}
-            name={p.name}
-            className={css.number}
-            value={text}
-            placeholder={p.whenEmpty ?? ''}
-            inputMode="text"
-            autoComplete="off"
-            spellCheck={false}
-            aria-invalid={rule !== null}
-            aria-describedby={rule !== null ? `${id}r` : p.note ? `${id}n` : undefined}
-            onFocus={(e) => e.target.select()}
-            onBlur={() => rule === null && setTyping(null)}
-            onChange={(e) => take(e.target.value)}
-          />
-          <span className={css.unit}>{unit}</span>
-          {p.action}
-        </div>
+        <InputBase
+          id={id}
+          name={p.name}
+          className={css.box}
+          value={text}
+          error={rule !== null}
+          placeholder={p.whenEmpty ?? ''}
+          autoComplete="off"
+          slotProps={{
+            input: {
+              className: css.number,
+              spellCheck: false,
+              'aria-describedby': rule !== null ? `${id}r` : p.note ? `${id}n` : undefined,
+            },
+          }}
+          onFocus={(e) => (e.target as HTMLInputElement).select()}
+          onBlur={() => rule === null && setTyping(null)}
+          onChange={(e) => take(e.target.value)}
+          endAdornment={
+            <>
+              <span className={css.unit}>{unit}</span>
+              {p.action}
+            </>
+          }
+        />
         {rule !== null ? (
           <p id={`${id}r`} className={css.rule} role="alert">
             {rule}
