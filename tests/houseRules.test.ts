@@ -1,5 +1,6 @@
 import fs from 'node:fs';
 import path from 'node:path';
+import { byHand, byHandIn } from './tables';
 import { describe, expect, it } from 'vitest';
 
 /** Each storey and what it may import; eslint.config.mjs keeps the same table while one types. */
@@ -107,6 +108,22 @@ describe('the house', () => {
     expect(at('features/rig/Dial.tsx', '@/db/rigs')).not.toBeNull();
     expect(at('features/rig/Dial.tsx', '@/core/physics/wire/awg')).not.toBeNull();
     expect(at('features/rig/Dial.tsx', '@/state/types')).toBeNull();
+  });
+
+  it('a feature asks the server through hooks of state, not by itself', () => {
+    const asks = files.flatMap(importsOf).filter((i) => /(^|\/)state\/server\//.test(i.from));
+    expect(asks.filter((i) => !i.file.startsWith('state'))).toEqual([]);
+    expect(files.flatMap(importsOf).filter((i) => i.from.startsWith('./server/')).length).toBeGreaterThan(8);
+  });
+
+  it('nothing but a table of data is formatted by hand', () => {
+    const kept = files.concat(['../tests/terms.test.ts']).flatMap((f) => byHand(path.join(root, f)));
+    expect(kept.length).toBeGreaterThan(20);
+    expect(kept.filter((k) => !k.table).map((k) => `${k.file}:${k.line}`)).toEqual([]);
+    const planted = (text: string) => byHandIn('planted.ts', text).map((k) => k.table);
+    expect(planted('const f = (x: number) => x + 1; // prettier-ignore')).toEqual([false]);
+    expect(planted('const t = [1, 2, 3, 4, 5, 6, 7]; // prettier-ignore')).toEqual([true]);
+    expect(planted('const t = [1, 2, 3, 4, 5, f(() => 6), 7]; // prettier-ignore')).toEqual([false]);
   });
 
   it('no address and no request stands outside its one place', () => {

@@ -2,11 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { jpegSize } from './jpegSize';
 
 /** A JPEG's beginning by hand after ITU T.81: SOI, APP0 of 16, SOF0 of 17 with 8 bits, height, width. */
-const head = (height: number, width: number, marker = 0xc0) =>
-  Uint8Array.from([
-    0xff, 0xd8, 0xff, 0xe0, 0, 16, 0x4a, 0x46, 0x49, 0x46, 0, 1, 1, 0, 0, 1, 0, 1, 0, 0,
-    0xff, marker, 0, 17, 8, height >> 8, height & 255, width >> 8, width & 255, 3, 1, 0x22, 0, 2, 0x11, 1, 3, 0x11, 1,
-  ]); // prettier-ignore
+const BEFORE = [0xff, 0xd8, 0xff, 0xe0, 0, 16, 0x4a, 0x46, 0x49, 0x46, 0, 1, 1, 0, 0, 1, 0, 1, 0, 0]; // prettier-ignore
+const AFTER = [3, 1, 0x22, 0, 2, 0x11, 1, 3, 0x11, 1];
+
+const head = (height: number, width: number, marker = 0xc0) => {
+  const size = [height >> 8, height & 255, width >> 8, width & 255];
+  return Uint8Array.from([...BEFORE, 0xff, marker, 0, 17, 8, ...size, ...AFTER]);
+};
 
 describe('size of a JPEG', () => {
   it('is read from its frame, baseline and progressive', () => {
