@@ -46,7 +46,10 @@ export function cutLines(entry: LogEntry, say: Say, when: When): (readonly [stri
           : 'not judged',
     ],
     ['Seen', cut.seen.map((s) => SEEN_WORDS[s]).join(', ') || '–'],
-    ['Sanded', cut.sanded ? `${SANDED_WORDS[cut.sanded.where]}, ${say(cut.sanded.minutes, 'count')} min` : '–'],
+    [
+      'Sanded',
+      cut.sanded ? `${SANDED_WORDS[cut.sanded.where]}, ${Number(cut.sanded.minutes.toPrecision(3))} min` : '–',
+    ],
     ['Note', cut.note || '–'],
   ];
 }
