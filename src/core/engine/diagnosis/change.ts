@@ -1,7 +1,9 @@
 import { HAND_WAIT } from '../../physics/tension/lag';
+import { evaluate } from '../evaluate';
 import type { Evaluation } from '../evaluation';
 import type { Patch } from '../findings/draft';
 import { coolDial, dialForFastest, dialForIdle, feedPatch } from '../findings/patches';
+import { merge } from '../merge';
 import { pullBand } from '../tensionBand';
 import { timesOf } from '../times';
 import { advisedFeed } from '../window';
@@ -19,11 +21,16 @@ const HALF_INCH = 12;
 /** How far the wire runs on past the tail, mm. Common practice, no source. */
 const RUN_OUT = 20;
 
+/** Max feed of a rig with a patch, m/s; 0 where it cuts nothing. A steep alloy's dial may go the other way than it is turned. */
+const maxFeed = (e: Evaluation, patch: Patch): number =>
+  evaluate(merge(e.s.rig, patch)).window.fastest?.feed ?? 0;
+
 /** The change to try against a cause, on a rig as it was evaluated. */
 export function changeFor(cause: Cause, e: Evaluation): Change {
   const { s, window: w } = e;
   const only = (size: number | null): Change => ({ patch: null, size });
   const fastest = w.fastest?.feed ?? null;
+  const now = fastest ?? 0;
   if (cause === 'too-fast') return { patch: feedPatch(advisedFeed(w, s.reserve), 'down'), size: null };
   if (cause === 'too-slow') {
     const middle = fastest && w.slowest ? Math.max(Math.sqrt(fastest * w.slowest), s.reserve * fastest) : null;
@@ -31,11 +38,13 @@ export function changeFor(cause: Cause, e: Evaluation): Change {
   }
   if (cause === 'too-hot') {
     const under = s.melt ? dialForIdle(s, 0.95 * s.melt.fumeC) : null;
-    return { patch: e.idle.airC > (s.melt?.fumeC ?? Infinity) ? under : (coolDial(e) ?? under), size: null };
+    const cooler = e.idle.airC > (s.melt?.fumeC ?? Infinity) ? under : (coolDial(e) ?? under);
+    return { patch: cooler && maxFeed(e, cooler) < now ? cooler : null, size: null };
   }
   if (cause === 'too-cold') {
     const feed = e.feed ?? s.feed ?? 0.004;
-    return { patch: dialForFastest(s, feed / s.reserve, 'up'), size: null };
+    const hotter = dialForFastest(s, feed / s.reserve, 'up');
+    return { patch: hotter && maxFeed(e, hotter) > now ? hotter : null, size: null };
   }
   if (cause === 'slack-wire' || cause === 'lag') {
     const band = pullBand(e);
