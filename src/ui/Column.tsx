@@ -15,15 +15,16 @@ interface Props {
 }
 
 /** Keeps a failure while drawing to the part in which it happened. */
-export class Boundary extends Component<Props, { failed: string | null }> {
-  override state = { failed: null };
+export class Boundary extends Component<Props, { failed: string | null; of: string }> {
+  override state = { failed: null, of: this.props.of };
 
   static getDerivedStateFromError(e: unknown): { failed: string } {
     return { failed: e instanceof Error ? e.message : String(e) };
   }
 
-  override componentDidUpdate(before: Props): void {
-    if (before.of !== this.props.of && this.state.failed !== null) this.setState({ failed: null });
+  /** A failure belongs to what was open when it happened: it goes in the same drawing in which something else is opened. */
+  static getDerivedStateFromProps(p: Props, s: { of: string }): { failed: null; of: string } | null {
+    return p.of === s.of ? null : { failed: null, of: p.of };
   }
 
   override render(): ReactNode {
