@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { testRig } from '@/core/engine/testRigs';
-import { apply, setPath, valueAt } from './edit';
+import { valueAt } from '@/core/documents/fieldPath';
+import { apply, setPath } from './edit';
 
 const rig = { ...testRig(), from: { 'foam.densityKgM3': 'assumed', 'wire.diameterMm': 'measured' } as const };
 

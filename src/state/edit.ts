@@ -1,3 +1,4 @@
+import { patchAt } from '@/core/documents/fieldPath';
 import { faultsOf, type DocumentFault } from '@/core/documents/faults';
 import { rigSchema, type Rig } from '@/core/documents/rig';
 import { merge } from '@/core/engine/merge';
@@ -6,21 +7,9 @@ import { merge } from '@/core/engine/merge';
 export type Edited =
   { readonly ok: true; readonly doc: Rig } | { readonly ok: false; readonly faults: DocumentFault[] };
 
-/** Reads the value at a path such as `foam.densityKgM3`. */
-export function valueAt(doc: Rig, path: string): unknown {
-  return path.split('.').reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], doc);
-}
-
-function asPatch(path: string, value: unknown): Record<string, unknown> {
-  return path.split('.').reduceRight<unknown>((inner, key) => ({ [key]: inner }), value) as Record<
-    string,
-    unknown
-  >;
-}
-
 /** Sets one value; touching it takes the "assumed" mark off. */
 export function setPath(doc: Rig, path: string, value: unknown): Edited {
-  const patch = asPatch(path, value);
+  const patch = patchAt(path, value);
   const { measuredOhm, lengthMm } = doc.wire;
   // The same wire at another length: its measured ohms go with the length.
   if (path === 'wire.lengthMm' && measuredOhm !== null && typeof value === 'number' && value > 0)

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { labelOf, limitsWords } from '../words/rigFields';
+import { limitsWords, outside } from '../words/limits';
+import { labelOf } from '../words/rigFields';
+import { drawerSchema } from './drawer';
+import { heatStepSchema } from './event';
 import { limitsOf, within } from './fieldPath';
 import { loggedCutSchema } from './log';
 import { piecePlanSchema } from './plan';
@@ -48,6 +51,15 @@ describe('the description of a field', () => {
     ['through null and default', limitsOf(loggedCutSchema, 'kerfMm'), { least: 0.01, most: 100, over: false }],
     ['in a piece', limitsOf(piecePlanSchema, 'piece.root.chordMm'), { least: 2, over: false }],
     ['in the drawer', limitsOf(STOCK_SCHEMAS.foams, 'densityKgM3'), { least: 1, most: 1000, over: false }],
+    ['in the one kind that has it', limitsOf(piecePlanSchema, 'method.armMm'), { least: 5, most: 5000 }],
+    ['in a job', limitsOf(drawerSchema, 'job.cut.feedMmS'), { least: 0.01, most: 1000 }],
+    ['in a job’s foam', limitsOf(drawerSchema, 'job.foam.widthMm'), limitsOf(rigSchema, 'foam.widthMm')!],
+    [
+      'and its density',
+      limitsOf(drawerSchema, 'job.foam.densityKgM3'),
+      limitsOf(rigSchema, 'foam.densityKgM3')!,
+    ],
+    ['what a meter says', limitsOf(heatStepSchema, 'volts'), { least: 0, most: 500, over: true }],
     ['in a battery', limitsOf(STOCK_SCHEMAS.supplies, 'supply.battery.charge'), { least: 0, most: 1 }],
   ])('%s', (_, limits, want) => {
     expect(limits).toMatchObject(want);
@@ -57,6 +69,8 @@ describe('the description of a field', () => {
     expect(limitsOf(rigSchema, 'wire.alloy')).toBeNull();
     expect(limitsOf(rigSchema, 'wire.nonsense')).toBeNull();
     expect(limitsOf(rigSchema, 'nonsense.at.all')).toBeNull();
+    // Kinds that bound it otherwise: which of them is open is not known here.
+    expect(limitsOf(piecePlanSchema, 'piece.root.section.height')).toBeNull();
   });
 
   it('is said in the reader’s units, without a number that no one wrote', () => {
@@ -68,6 +82,9 @@ describe('the description of a field', () => {
       'must be over 0 mm and at most 9 mm',
     );
     expect(limitsWords({ least: 2, most: Infinity, over: false }, 'depth', say)).toBe('must be at least 2 mm');
+    expect(outside(5, { least: 1, most: 9, over: false }, 'depth', say)).toBeNull();
+    for (const x of [0, 10, NaN, null])
+      expect(outside(x, { least: 1, most: 9, over: false }, 'depth', say)).toMatch(/^must lie between 1 mm/);
     expect(limitsWords({ least: -Infinity, most: 7, over: false }, 'depth', say)).toBe('must be at most 7 mm');
   });
 });

@@ -7,6 +7,19 @@ export type PathOf<T> = {
   [K in keyof T & string]: NonNullable<T[K]> extends Leaf ? K : `${K}.${PathOf<NonNullable<T[K]>>}`;
 }[keyof T & string];
 
+/** The value at a path of a document; undefined where there is none. */
+export function valueAt(doc: object, path: string): unknown {
+  return path.split('.').reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], doc);
+}
+
+/** A patch that sets the value at a path. */
+export function patchAt(path: string, value: unknown): Record<string, unknown> {
+  return path.split('.').reduceRight<unknown>((inner, key) => ({ [key]: inner }), value) as Record<
+    string,
+    unknown
+  >;
+}
+
 /** Bounds of a number as its schema has them; `over`: the lower one itself is not allowed. */
 export interface Limits {
   readonly least: number;
@@ -14,34 +27,48 @@ export interface Limits {
   readonly over: boolean;
 }
 
-type Inner = {
+interface Inner {
   readonly innerType?: z.ZodType;
-  readonly shape?: Readonly<Record<string, z.ZodType>>;
   readonly in?: z.ZodType;
-};
+  readonly shape?: Readonly<Record<string, z.ZodType>>;
+  readonly options?: readonly z.ZodType[];
+  readonly checks?: readonly { readonly _zod: { readonly def: unknown } }[];
+}
+const innerOf = (schema: z.ZodType) => schema.def as Inner;
 
 /** What stands within optional, nullable, default and piped schemas. */
 function bare(schema: z.ZodType): z.ZodType {
-  const { innerType, in: piped } = schema.def as Inner;
-  const inner = innerType ?? piped;
+  const inner = innerOf(schema).innerType ?? innerOf(schema).in;
   return inner ? bare(inner) : schema;
 }
 
-/** The schema at a path of an object's schema; null where it has none there. */
-function schemaAt(schema: z.ZodType, path: string): z.ZodType | null {
-  let at: z.ZodType | undefined = schema;
-  for (const key of path.split('.')) {
-    at = (bare(at).def as Inner).shape?.[key];
-    if (!at) return null;
-  }
-  return bare(at);
+/** The schemas at a path of an object's schema: several where it has kinds, none where it is not there. */
+function schemasAt(schema: z.ZodType, path: readonly string[]): z.ZodType[] {
+  const at = bare(schema);
+  const { options, shape } = innerOf(at);
+  if (options) return options.flatMap((o) => schemasAt(o, path));
+  const [key, ...rest] = path;
+  if (key === undefined) return [at];
+  const next = shape?.[key];
+  return next ? schemasAt(next, rest) : [];
 }
 
-/** The bounds of the number at a path, out of the schema itself, so that none stands twice; null where it is none. */
+/**
+ * The bounds of the number at a path, out of the schema itself, so that none stands twice; null where it is none, or where the
+ * kinds that have it bound it otherwise.
+ */
 export function limitsOf(schema: z.ZodType, path: string): Limits | null {
-  const at = schemaAt(schema, path);
-  if (!at || at.def.type !== 'number') return null;
-  const checks = ((at.def as { checks?: readonly { _zod: { def: unknown } }[] }).checks ?? []).map(
+  const all = schemasAt(schema, path.split('.')).map(boundsOf);
+  const [first] = all;
+  return first &&
+    all.every((l) => l && l.least === first.least && l.most === first.most && l.over === first.over)
+    ? first
+    : null;
+}
+
+function boundsOf(schema: z.ZodType): Limits | null {
+  if (schema.def.type !== 'number') return null;
+  const checks = (innerOf(schema).checks ?? []).map(
     (c) => c._zod.def as { check: string; value?: number; inclusive?: boolean },
   );
   const low = checks.find((c) => c.check === 'greater_than');
@@ -49,7 +76,7 @@ export function limitsOf(schema: z.ZodType, path: string): Limits | null {
   return {
     least: low?.value ?? -Infinity,
     most: high?.value ?? Infinity,
-    over: low !== undefined && low.inclusive === false,
+    over: low?.inclusive === false,
   };
 }
 

@@ -1,6 +1,4 @@
 import { RIG_FIELDS, type FieldOf, type RigPath } from '../documents/rigFields';
-import type { Limits } from '../documents/fieldPath';
-import type { Role } from '../units/profile';
 import { faultWords, plainField } from './plainField';
 
 const FIELDS: Readonly<Record<string, FieldOf>> = RIG_FIELDS;
@@ -26,15 +24,4 @@ const capital = (name: string) => name.charAt(0).toUpperCase() + name.slice(1);
 export function labelOf(path: RigPath): string {
   const [name, , label] = RIG_FIELDS[path];
   return label ?? capital(name);
-}
-
-/** Says a number in the reader's units. */
-type Say = (value: number, role: Role) => string;
-
-/** The rule of a number's bounds in the reader's units. */
-export function limitsWords({ least, most, over }: Limits, role: Role, say: Say): string {
-  if (!Number.isFinite(most)) return `must be ${over ? 'over' : 'at least'} ${say(least, role)}`;
-  if (!Number.isFinite(least)) return `must be at most ${say(most, role)}`;
-  if (over) return `must be over ${say(least, role)} and at most ${say(most, role)}`;
-  return `must lie between ${say(least, role)} and ${say(most, role)}`;
 }

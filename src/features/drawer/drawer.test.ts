@@ -1,3 +1,4 @@
+import { stockLimits } from './fields';
 import { describe, expect, it } from 'vitest';
 import type { Spool } from '@/state/types';
 import { COLUMNS, sorted } from './columns';
@@ -106,5 +107,38 @@ describe('a sorted list', () => {
     expect(names(false)).toEqual(['b', 'c', 'a']);
     expect(names(true)).toEqual(['c', 'b', 'a']);
     expect(sorted(items, null, false).map((s) => s.name)).toEqual(['a', 'b', 'c']);
+  });
+});
+
+describe('the bounds of the drawer’s fields', () => {
+  it.each([
+    ['controls', 'control.frequencyHz'],
+    ['controls', 'control.ratedAmps'],
+    ['controls', 'control.ratedWatts'],
+    ['controls', 'control.steps'],
+    ['foams', 'piece.pieces'],
+    ['foams', 'piece.price'],
+    ['foams', 'piece.sheetMm.lengthMm'],
+    ['foams', 'piece.sheetMm.widthMm'],
+    ['leads', 'contactOhm'],
+    ['leads', 'lengthMm'],
+    ['spools', 'diameterMm'],
+    ['spools', 'metres'],
+    ['spools', 'ohmPerM'],
+    ['spools', 'pricePerM'],
+    ['supplies', 'price'],
+    ['supplies', 'supply.battery.ampHours'],
+    ['supplies', 'supply.battery.cells'],
+    ['supplies', 'supply.battery.charge'],
+    ['supplies', 'supply.maxAmps'],
+    ['supplies', 'supply.ratedVA'],
+    ['supplies', 'supply.volts'],
+  ] as const)('%s, %s: are those of its list’s schema', (kind, path) => {
+    const { least, most } = stockLimits(kind, path);
+    expect(least).toBeGreaterThanOrEqual(0);
+    expect(most).toBeGreaterThan(least);
+  });
+  it('a slip in a path is told at once, not taken for no bounds', () => {
+    expect(() => stockLimits('leads', 'areaMM2')).toThrow(/areaMM2/);
   });
 });

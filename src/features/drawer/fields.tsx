@@ -1,8 +1,8 @@
 'use client';
-import { limitsOf, within, type Limits } from '@/core/documents/fieldPath';
+import { limitsOf, type Limits } from '@/core/documents/fieldPath';
 import { STOCK_SCHEMAS } from '@/core/documents/stock';
 import type { Role } from '@/core/units/profile';
-import { limitsWords } from '@/core/words/rigFields';
+import { outside } from '@/core/words/limits';
 import type { StockKind } from '@/state/types';
 import { QuantityField, type QuantityFieldProps } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
@@ -36,9 +36,9 @@ export function RangeField(p: {
           p.onTake(null);
           return null;
         }
-        if (v === null || !within(v, limits)) return limitsWords(limits, role, say);
-        p.onTake(v);
-        return null;
+        const rule = outside(v, limits, role, say);
+        if (rule === null) p.onTake(v);
+        return rule;
       }}
     />
   );

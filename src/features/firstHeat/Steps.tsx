@@ -1,10 +1,13 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { heatStepSchema } from '@/core/documents/event';
+import { limitsOf } from '@/core/documents/fieldPath';
 import type { HeatExpected } from '@/core/engine/firstHeat/plan';
 import { standingOf, stepStanding } from '@/core/engine/firstHeat/standing';
 import { controlSettingText } from '@/core/words/control';
 import { wireDoes } from '@/core/words/firstHeat';
+import { outside } from '@/core/words/limits';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import { BandBar } from './BandBar';
@@ -101,8 +104,11 @@ function Now({ s, p, i }: { s: S; p: HeatExpected; i: number }) {
     s.read(i, { amps: r.amps, volts: Number(at.toPrecision(3)) });
     setBusy(false);
   };
-  const number = (key: 'amps' | 'volts') => (v: number | null) =>
-    v === null || (v > 0 && v <= 500) ? (s.read(i, { [key]: v }), null) : 'must lie between 0 and 500';
+  const number = (key: 'amps' | 'volts') => (v: number | null) => {
+    const rule = v === null ? null : outside(v, limitsOf(heatStepSchema, key)!, key, say);
+    if (rule === null) s.read(i, { [key]: v });
+    return rule;
+  };
   return (
     <div className={css.now}>
       <div className={css.wait}>

@@ -1,6 +1,9 @@
 'use client';
 import { FOAM_IDS, FOAMS, type FoamId } from '@/core/catalog/foams';
+import { drawerSchema } from '@/core/documents/drawer';
+import { limitsOf } from '@/core/documents/fieldPath';
 import { FRAME_KINDS } from '@/core/documents/rig';
+import { outside } from '@/core/words/limits';
 import { parseQuantity } from '@/core/units/parse';
 import type { Stock } from '@/state/types';
 import { Choice } from '@/ui/Choice';
@@ -31,11 +34,10 @@ export function JobForm({
     onJob({ foamStockId: own?.id ?? null, foam: { ...job.foam, kind, densityKgM3 } });
   };
   const take =
-    (lo: number, hi: number, role: 'foamSize' | 'feed' | 'density', to: (v: number) => void) =>
-    (v: number | null) => {
-      if (v === null || !(v >= lo && v <= hi)) return `must lie between ${say(lo, role)} and ${say(hi, role)}`;
-      to(v);
-      return null;
+    (path: string, role: 'foamSize' | 'feed' | 'density', to: (v: number) => void) => (v: number | null) => {
+      const rule = outside(v, limitsOf(drawerSchema, path)!, role, say);
+      if (rule === null) to(v!);
+      return rule;
     };
   return (
     <div className={css.fields}>
@@ -62,14 +64,16 @@ export function JobForm({
         name="density"
         role="density"
         value={job.foam.densityKgM3}
-        onValue={take(1, 1000, 'density', (densityKgM3) => onJob({ foam: { ...job.foam, densityKgM3 } }))}
+        onValue={take('job.foam.densityKgM3', 'density', (densityKgM3) =>
+          onJob({ foam: { ...job.foam, densityKgM3 } }),
+        )}
       />
       <QuantityField
         label="Width"
         name="width"
         role="foamSize"
         value={job.foam.widthMm}
-        onValue={take(1, 20000, 'foamSize', (widthMm) => onJob({ foam: { ...job.foam, widthMm } }))}
+        onValue={take('job.foam.widthMm', 'foamSize', (widthMm) => onJob({ foam: { ...job.foam, widthMm } }))}
         note="Across the wire."
       />
       <QuantityField
@@ -77,7 +81,7 @@ export function JobForm({
         name="feed"
         role="feed"
         value={job.feedMmS}
-        onValue={take(0.01, 1000, 'feed', (feedMmS) => onJob({ feedMmS }))}
+        onValue={take('job.cut.feedMmS', 'feed', (feedMmS) => onJob({ feedMmS }))}
         note="How fast it is to be led."
       />
       <Choice

@@ -2,10 +2,13 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { limitsOf } from '@/core/documents/fieldPath';
+import { rigSchema } from '@/core/documents/rig';
 import { transferRecipe, type CarryTo } from '@/core/engine/carry';
 import { rangeText } from '@/core/units/format';
 import { controlSettingText } from '@/core/words/control';
 import { findingWords } from '@/core/words/findings';
+import { outside } from '@/core/words/limits';
 import { inWords } from '@/state/api';
 import type { OpenRig, Stock } from '@/state/types';
 import { Choice } from '@/ui/Choice';
@@ -66,11 +69,11 @@ export function CarryOver({ open, stock }: { open: OpenRig; stock: Stock }) {
           name="width"
           value={widthMm}
           role="foamSize"
-          onValue={(v) =>
-            v !== null && v >= 1 && v <= 20000
-              ? (setWidth(v), null)
-              : `must lie between ${say(1, 'foamSize')} and ${say(20000, 'foamSize')}`
-          }
+          onValue={(v) => {
+            const rule = outside(v, limitsOf(rigSchema, 'foam.widthMm')!, 'foamSize', say);
+            if (rule === null) setWidth(v!);
+            return rule;
+          }}
         />{' '}
         <Choice
           label="Wire"

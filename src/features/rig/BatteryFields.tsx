@@ -7,6 +7,9 @@ import {
   noLoadVolts,
   type Chemistry,
 } from '@/core/engine/battery';
+import { limitsOf } from '@/core/documents/fieldPath';
+import { rigSchema } from '@/core/documents/rig';
+import { outside } from '@/core/words/limits';
 import { apply } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';
@@ -48,10 +51,9 @@ export function BatteryVolts() {
       value={volts}
       role="volts"
       onValue={(v) => {
-        if (v === null || !(v > 0 && v <= 500))
-          return `must lie between ${say(0.1, 'volts')} and ${say(500, 'volts')}`;
-        put(batteryOfVolts(battery, v));
-        return null;
+        const rule = outside(v, limitsOf(rigSchema, 'supply.volts')!, 'volts', say);
+        if (rule === null) put(batteryOfVolts(battery, v!));
+        return rule;
       }}
     />
   );

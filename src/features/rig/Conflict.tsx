@@ -7,7 +7,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { Rig } from '@/core/documents/rig';
 import { useRig, useRigStore } from '@/state/RigContext';
-import { valueAt } from '@/state/edit';
+import { valueAt } from '@/core/documents/fieldPath';
 import css from './conflict.module.css';
 
 const GROUPS = ['frame', 'room', 'wire', 'supply', 'control', 'leads', 'tension', 'foam', 'cut'] as const;

@@ -1,9 +1,10 @@
 'use client';
-import { faultSentence, limitsWords } from '@/core/words/rigFields';
+import { outside } from '@/core/words/limits';
+import { faultSentence } from '@/core/words/rigFields';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
-import { limitsOf, within } from '@/core/documents/fieldPath';
+import { limitsOf } from '@/core/documents/fieldPath';
 import { GRADES, loggedCutSchema } from '@/core/documents/log';
 import { SETTING_ROLE } from '@/core/words/control';
 import type { Role } from '@/core/units/profile';
@@ -45,8 +46,8 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
   const number =
     (key: 'amps' | 'volts' | 'widthMm' | 'depthMm' | 'seconds' | 'kerfMm', as: Role) =>
     (value: number | null) => {
-      const limits = limitsOf(loggedCutSchema, key)!;
-      if (value !== null && !within(value, limits)) return limitsWords(limits, as, say);
+      const rule = value === null ? null : outside(value, limitsOf(loggedCutSchema, key)!, as, say);
+      if (rule) return rule;
       // A depth or time typed over the stopwatch's own makes its marks those of another cut.
       put({ [key]: value, ...(key === 'depthMm' || key === 'seconds' ? { marks: undefined } : {}) });
       return null;

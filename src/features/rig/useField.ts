@@ -1,10 +1,10 @@
 'use client';
 import { useCallback } from 'react';
-import { limitsOf, within } from '@/core/documents/fieldPath';
+import { limitsOf, valueAt } from '@/core/documents/fieldPath';
 import { rigSchema } from '@/core/documents/rig';
 import type { RigPath } from '@/core/documents/rigFields';
-import { limitsWords } from '@/core/words/rigFields';
-import { setPath, valueAt } from '@/state/edit';
+import { outside } from '@/core/words/limits';
+import { setPath } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
 import type { RigLinks } from '@/state/types';
 import type { Role } from '@/core/units/profile';
@@ -25,8 +25,8 @@ export function useField<T>(path: RigPath, label: string) {
         return null;
       }
       const limits = limitsOf(rigSchema, path);
-      if (role && limits && typeof next === 'number' && !within(next, limits))
-        return limitsWords(limits, role, say);
+      const rule = role && limits && typeof next === 'number' ? outside(next, limits, role, say) : null;
+      if (rule) return rule;
       return (edited.faults.find((f) => f.path === path) ?? edited.faults[0]!).message;
     },
     [store, path, label, say],

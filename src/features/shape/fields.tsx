@@ -1,24 +1,20 @@
 'use client';
 import { memo, useCallback, type ReactNode } from 'react';
-import type { PiecePlan } from '@/core/documents/plan';
+import { limitsOf, patchAt, valueAt } from '@/core/documents/fieldPath';
+import { piecePlanSchema } from '@/core/documents/plan';
 import type { Role } from '@/core/units/profile';
+import { outside } from '@/core/words/limits';
 import { usePieces, usePlan } from '@/state/PlanContext';
 import { Choice, type Option } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
-
-/** The value at a path such as `piece.root.chordMm`. */
-function valueAt(doc: PiecePlan, path: string): unknown {
-  return path.split('.').reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], doc);
-}
-const patchOf = (path: string, value: unknown) =>
-  path.split('.').reduceRight<unknown>((inner, key) => ({ [key]: inner }), value) as Record<string, unknown>;
+import { useUnits } from '@/ui/Units';
 
 /** One value of the open plan, and how to change it by a command. */
 export function usePlanField<T>(path: string, label: string) {
   const value = usePlan((s) => valueAt(s.doc, path)) as T;
   const { open } = usePieces();
   const set = useCallback(
-    (next: T) => open?.store.getState().edit(label, patchOf(path, next)) ?? null,
+    (next: T) => open?.store.getState().edit(label, patchAt(path, next)) ?? null,
     [open, path, label],
   );
   return { value, set };
@@ -37,15 +33,20 @@ export const PlanNumber = memo(function PlanNumber(p: {
   const { value, set } = usePlanField<number | null | readonly [number, number]>(p.path, p.label);
   const { index } = p;
   const one = index === undefined ? (value as number | null) : (value as readonly [number, number])[index];
+  const { say } = useUnits();
+  const { path, role } = p;
   const take = useCallback(
     (v: number | null) => {
+      const limits = limitsOf(piecePlanSchema, path);
+      const rule = limits && v !== null ? outside(v, limits, role, say) : null;
+      if (rule) return rule;
       if (index === undefined) return set(v);
       const pair = [...(value as readonly [number, number])] as [number, number];
       if (v === null) return 'must be a number';
       pair[index] = v;
       return set(pair);
     },
-    [set, index, value],
+    [set, index, value, path, role, say],
   );
   return (
     <QuantityField

@@ -10,6 +10,7 @@ import { evaluate } from '@/core/engine/evaluate';
 import { propose, type Proposal as Proposed, type WireChoice } from '@/core/engine/propose';
 import { solveWhole } from '@/core/engine/solve';
 import { findingWords } from '@/core/words/findings';
+import { outside } from '@/core/words/limits';
 import { controlSettingText } from '@/core/words/control';
 import { ALLOYS } from '@/core/catalog/alloys';
 import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
@@ -26,6 +27,9 @@ import { FOAM_HELP, FRAME_CARDS, PLAIN, wouldWords } from './words';
 import type { Evaluation } from '@/core/engine/evaluation';
 import { places } from '@/state/places';
 import { useRigs } from '@/state/useRigs';
+
+/** A wire of the most that a rig takes is wider still than this by its ends, mm. */
+const WIDTHS = { least: 1, most: 19000, over: false };
 
 /** What power a person named: a supply of the drawer, or a plain one of a kind. */
 interface Power {
@@ -157,10 +161,9 @@ export function Start({ stock }: { stock: Stock }) {
               value={widthMm}
               role="foamSize"
               onValue={(v) => {
-                if (v === null || !(v >= 1 && v <= 19000))
-                  return `must lie between ${say(1, 'foamSize')} and ${say(19000, 'foamSize')}`;
-                setWidth(v);
-                return null;
+                const rule = outside(v, WIDTHS, 'foamSize', say);
+                if (rule === null) setWidth(v!);
+                return rule;
               }}
             />
           </div>
