@@ -16,13 +16,15 @@ const wireState: z.ZodType<WireState> = z.object({
   now: instant,
 });
 
+/** Address of what happened to a rig, and of one event of it. */
+export const eventsAt = (rig: string, event?: string) => `/api/rigs/${rig}/events${event ? `/${event}` : ''}`;
+
 /**
  * The wire that is on a rig and its power, for pages that show no more of its history: what they note is answered with all
  * events, which are not read here.
  */
 export const powerServer = {
   state: (rig: string) => call('GET', `/api/rigs/${rig}/wire`, wireState),
-  note: (rig: string, event: RigEvent) => call('POST', `/api/rigs/${rig}/events`, z.unknown(), event),
-  amend: (rig: string, event: string, to: RigEvent) =>
-    call('PUT', `/api/rigs/${rig}/events/${event}`, z.unknown(), to),
+  note: (rig: string, event: RigEvent) => call('POST', eventsAt(rig), z.unknown(), event),
+  amend: (rig: string, event: string, to: RigEvent) => call('PUT', eventsAt(rig, event), z.unknown(), to),
 } as const;
