@@ -6,6 +6,8 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   devIndicators: false,
+  // The first answer does not wait for pages that nobody asked for yet.
+  experimental: { preloadEntriesOnStart: false },
 };
 
 export default config;

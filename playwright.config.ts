@@ -1,8 +1,16 @@
 import { defineConfig } from '@playwright/test';
 
+const ALONE = ['manyCuts', 'odd', 'load'].map((name) => `**/${name}.spec.ts`);
+
 export default defineConfig({
   testDir: 'e2e',
-  workers: 1,
+  globalSetup: './e2e/templates.ts',
+  // Each worker has servers of its own. What measures time runs alone, after the rest.
+  workers: 2,
+  projects: [
+    { name: 'beside', testIgnore: ALONE },
+    { name: 'alone', testMatch: ALONE, workers: 1 },
+  ],
   timeout: 120_000,
   // A shared machine may stand still for seconds; tests that bound a time measure it in the page.
   expect: { timeout: 20_000 },

@@ -16,6 +16,7 @@ export default defineConfig({
       'tests/**/*.test.ts',
       'scripts/**/*.test.ts',
     ],
+    globalSetup: ['tests/threads.ts'],
     benchmark: { include: ['src/**/*.bench.ts'] },
     testTimeout: 30000,
     hookTimeout: 60000,

@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import { startServer } from './server';
 
 const KILLS = Number(process.env.KILLS ?? 5);
+const RESTORE_KILLS = Number(process.env.RESTORE_KILLS ?? 2);
 
 const doc = (name: string) => ({
   format: 'upwind-rod/rig',
@@ -47,7 +48,7 @@ test(`killed ${KILLS} times in the middle of saving, every acknowledged save is 
         }
       }
     })();
-    await new Promise((r) => setTimeout(r, 150 + ((kill * 97) % 400)));
+    await new Promise((r) => setTimeout(r, 300 + ((kill * 97) % 600)));
     await server.kill();
     over = true;
     await saving;
@@ -63,5 +64,52 @@ test(`killed ${KILLS} times in the middle of saving, every acknowledged save is 
   }
   expect(acknowledged).toBeGreaterThan(KILLS);
   console.log(`${KILLS} kills, ${acknowledged} acknowledged saves, 0 lost`);
+  await server.stop();
+});
+
+test(`killed ${RESTORE_KILLS} times while a backup is put back: whole or not at all`, async () => {
+  test.setTimeout(60_000 + RESTORE_KILLS * 30_000);
+  const MANY = 600;
+  const at = '2026-05-02T18:10:00Z';
+  const backup = (name: string) =>
+    JSON.stringify({
+      format: 'upwind-rod/backup',
+      version: 1,
+      madeAt: at,
+      ...{ foams: [], spools: [], supplies: [], controls: [], leads: [], cuts: [], pulls: [] },
+      rigs: Array.from({ length: MANY }, (_, i) => ({ id: `${name}-${i}`, doc: doc(name), updatedAt: at })),
+    });
+  const restore = (url: string, name: string) =>
+    fetch(`${url}/api/backup`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: backup(name),
+    });
+  let server = await startServer();
+  expect((await restore(server.url, 'start')).status).toBe(200);
+  let was = 'start';
+  let [before, after] = [0, 0];
+  for (let kill = 0; kill < RESTORE_KILLS; kill++) {
+    let acknowledged = false;
+    const running = restore(server.url, `b${kill}`).then(
+      (r) => (acknowledged = r.ok),
+      () => undefined,
+    );
+    await new Promise((r) => setTimeout(r, 50 + ((kill * 173) % 1200)));
+    const done = acknowledged;
+    await server.kill();
+    await running;
+    server = await startServer({ data: server.data });
+    const rigs = (await (await fetch(`${server.url}/api/rigs`)).json()) as { doc: { name: string } }[];
+    const names = new Set(rigs.map((r) => r.doc.name));
+    expect([rigs.length, names.size]).toEqual([MANY, 1]);
+    const [now] = names;
+    expect([was, `b${kill}`]).toContain(now);
+    if (done) expect(now).toBe(`b${kill}`);
+    if (now === was) before++;
+    else after++;
+    was = now!;
+  }
+  console.log(`${RESTORE_KILLS} kills in a restore: ${before} left as it was, ${after} put back`);
   await server.stop();
 });

@@ -19,6 +19,13 @@ export function newFolder(): string {
   return fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-test-'));
 }
 
+/** A folder of the test's own: a copy of one that was made once, or a new one. */
+function copyOf(template: string | undefined): string {
+  const folder = newFolder();
+  if (template) fs.cpSync(template, folder, { recursive: true });
+  return folder;
+}
+
 /** A running program of the test's own: its port, its data folder, and how to stop or kill it. */
 export interface Server {
   readonly url: string;
@@ -34,54 +41,45 @@ export interface Options {
   readonly seed?: boolean;
   readonly data?: string;
   readonly port?: number;
+  readonly env?: Record<string, string>;
 }
 
 /** Starts the built server itself on a free port and a data folder of its own; ready when it answers. */
 export async function startServer(o: Options = {}): Promise<Server> {
+  const server = await launchServer(o);
+  for (let i = 0; ; i++) {
+    if (server.child.exitCode !== null || i > 400)
+      throw new Error(`the server did not start: ${server.output()}`);
+    const ok = await fetch(`${server.url}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    );
+    if (ok) return server;
+    await new Promise((r) => setTimeout(r, 100));
+  }
+}
+
+/** The same, as soon as its process runs. */
+export async function launchServer(o: Options = {}): Promise<Server> {
   const port = o.port ?? (await freePort());
-  const data = o.data ?? newFolder();
-  const child = spawn(
-    process.execPath,
-    // A connection that a test leaves idle through a long page is kept, or the next request on it is cut off.
-    [
-      'node_modules/next/dist/bin/next',
-      'start',
-      '-p',
-      String(port),
-      '-H',
-      '127.0.0.1',
-      '--keepAliveTimeout',
-      '120000',
-    ],
-    {
-      cwd: root,
-      stdio: ['ignore', 'pipe', 'pipe'],
-      env: {
-        ...process.env,
-        NODE_ENV: 'production',
-        NEXT_MANUAL_SIG_HANDLE: 'true',
-        NEXT_TELEMETRY_DISABLED: '1',
-        UPWIND_DATA: data,
-        UPWIND_SEED: o.seed ? '1' : '',
-        UPWIND_ALLOWED_HOSTS: `127.0.0.1:${port},localhost:${port}`,
-        DATABASE_URL: '',
-      },
+  const data = o.data ?? copyOf(process.env[o.seed ? 'UPWIND_SEEDED' : 'UPWIND_EMPTY']);
+  const child = spawn(process.execPath, ['scripts/server.mjs'], {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'pipe'],
+    env: {
+      ...process.env,
+      PORT: String(port),
+      UPWIND_DATA: data,
+      UPWIND_SEED: o.seed ? '1' : '',
+      DATABASE_URL: '',
+      ...o.env,
     },
-  );
+  });
   let output = '';
   child.stdout!.on('data', (d) => (output += String(d)));
   child.stderr!.on('data', (d) => (output += String(d)));
   const ended = new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
   const url = `http://127.0.0.1:${port}`;
-  for (let i = 0; ; i++) {
-    if (child.exitCode !== null || i > 400) throw new Error(`the server did not start: ${output}`);
-    const ok = await fetch(`${url}/api/health`).then(
-      (r) => r.ok,
-      () => false,
-    );
-    if (ok) break;
-    await new Promise((r) => setTimeout(r, 100));
-  }
   return {
     url,
     port,

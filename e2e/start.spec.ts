@@ -134,3 +134,47 @@ test('opened to the network, it prints an address for a phone and warns', async 
   run.child.kill('SIGINT');
   expect(await run.ended).toBe(0);
 });
+
+test('killed outright, it leaves nothing running, and the next start takes the folder over', async () => {
+  const e = await env();
+  const first = start(e);
+  await first.said(`http://127.0.0.1:${e.PORT}`);
+  first.child.kill('SIGKILL');
+  await first.ended;
+  await expect(fetch(`http://127.0.0.1:${e.PORT}/api/health`)).rejects.toThrow();
+  const again = start(e);
+  await again.said(`http://127.0.0.1:${e.PORT}`);
+  again.child.kill('SIGTERM');
+  expect(await again.ended).toBe(0);
+});
+
+test('a HOST that is none of this machine and an odd UPWIND_SYNC are said as such, each in a line', async () => {
+  for (const HOST of ['not a host', '203.0.113.7']) {
+    const run = start(await env({ HOST }));
+    expect(await run.ended).toBe(1);
+    expect(run.output()).toMatch(/^HOST .* is no address of this machine\..*\n$/);
+  }
+  const odd = start(await env({ UPWIND_SYNC: 'sometimes' }));
+  expect(await odd.ended).toBe(1);
+  expect(odd.output()).toContain('UPWIND_SYNC must be full or relaxed, not sometimes.');
+  const relaxed = start(await env({ UPWIND_SYNC: 'relaxed' }));
+  await relaxed.said('A power cut may cost the last half minute');
+  relaxed.child.kill('SIGTERM');
+  expect(await relaxed.ended).toBe(0);
+});
+
+test('while it is not ready yet it says so, on a page and to a program', async () => {
+  const e = await env();
+  const run = start(e);
+  let page: Response | null = null;
+  for (let i = 0; i < 400 && !page; i++) {
+    page = await fetch(`http://127.0.0.1:${e.PORT}/`).catch(() => null);
+    if (!page) await new Promise((r) => setTimeout(r, 10));
+  }
+  expect([page!.status, page!.headers.get('retry-after')]).toEqual([503, '1']);
+  expect(await page!.text()).toContain('Upwind Rod is starting');
+  await run.said(`http://127.0.0.1:${e.PORT}`);
+  expect((await fetch(`http://127.0.0.1:${e.PORT}/`)).status).toBe(200);
+  run.child.kill('SIGTERM');
+  expect(await run.ended).toBe(0);
+});

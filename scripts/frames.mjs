@@ -26,22 +26,16 @@ const port = await new Promise((resolve) => {
   });
 });
 const data = fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-frames-'));
-const server = spawn(
-  process.execPath,
-  ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
-  {
-    cwd: root,
-    stdio: 'ignore',
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      NEXT_MANUAL_SIG_HANDLE: 'true',
-      UPWIND_DATA: data,
-      UPWIND_SEED: '1',
-      UPWIND_ALLOWED_HOSTS: `127.0.0.1:${port}`,
-    },
+const server = spawn(process.execPath, ['scripts/server.mjs'], {
+  cwd: root,
+  stdio: 'ignore',
+  env: {
+    ...process.env,
+    UPWIND_DATA: data,
+    UPWIND_SEED: '1',
+    PORT: String(port),
   },
-);
+});
 const url = `http://127.0.0.1:${port}`;
 for (let i = 0; i < 300; i++) {
   if (

@@ -1,8 +1,7 @@
-import { spawn } from 'node:child_process';
 import fs from 'node:fs';
-import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
+import { listen, setEnvironment } from './server.mjs';
 import { fail } from './setup.mjs';
 
 /** Parent of a process as the kernel has it; null where that cannot be read. */
@@ -20,15 +19,6 @@ function watchParents() {
   const parent = process.ppid;
   const above = process.env.npm_lifecycle_event ? parentOf(parent) : null;
   return () => process.ppid !== parent || (above !== null && parentOf(parent) !== above);
-}
-
-/** True where nobody listens on that port of that host. */
-function portFree(port, host) {
-  return new Promise((resolve) => {
-    const probe = net.createServer();
-    probe.once('error', () => resolve(false));
-    probe.listen({ port, host }, () => probe.close(() => resolve(true)));
-  });
 }
 
 /** Addresses by which this machine is reached. */
@@ -58,16 +48,14 @@ function checkFolder(folder) {
 }
 
 /**
- * Serves the built program on a data folder until it is told to stop: SIGINT, SIGTERM, or its parent gone. Prints the
- * address. Ends with the server's own exit code.
+ * Serves the built program on a data folder, in this process, until it is told to stop: SIGINT, SIGTERM, or its parent gone.
+ * Prints the address.
  */
 export async function serve({ root, data, seed, title }) {
   const host = process.env.HOST || '127.0.0.1';
   const port = portOf(process.env.PORT);
   const local = ['127.0.0.1', 'localhost', '::1'].includes(host);
   checkFolder(data);
-  if (!(await portFree(port, host)))
-    fail(`Port ${port} on ${host} is busy. Set PORT to another, like PORT=${port + 1}.`);
   const mine = local ? [] : addresses();
   const named = local
     ? []
@@ -90,62 +78,35 @@ export async function serve({ root, data, seed, title }) {
     ? ''
     : `http://${named[0] ?? mine.find((a) => !a.startsWith('[')) ?? mine[0] ?? host}:${port}`;
   const gone = watchParents();
-  const child = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', host],
-    {
-      cwd: root,
-      stdio: ['ignore', 'pipe', 'inherit'],
-      env: {
-        ...process.env,
-        NODE_ENV: 'production',
-        NEXT_MANUAL_SIG_HANDLE: 'true',
-        NEXT_TELEMETRY_DISABLED: '1',
-        UPWIND_DATA: data,
-        UPWIND_SEED: seed ? '1' : '',
-        UPWIND_ALLOWED_HOSTS: allowed.join(',').toLowerCase(),
-        UPWIND_PHONE: phone,
-      },
-    },
-  );
-  child.stdout.on('data', () => {}); // Next's own chatter: the address below is what a person needs.
-  let asked = false;
-  const stop = (signal) => {
-    if (!asked) child.kill(signal);
-    asked = true;
-  };
-  process.on('SIGINT', () => stop('SIGTERM'));
-  process.on('SIGTERM', () => stop('SIGTERM'));
-  process.on('SIGHUP', () => stop('SIGTERM'));
-  const watch = setInterval(() => gone() && stop('SIGTERM'), 500);
-  const ended = new Promise((resolve) =>
-    child.once('exit', (code, signal) => resolve(code ?? (signal ? 1 : 0))),
-  );
-  if (await ready(port, host, ended)) {
-    console.log(`${title}: http://${local ? host : 'localhost'}:${port}`);
-    console.log(`Data in ${data}`);
-    if (!local) {
-      console.log(`From a phone on the same network: ${phone}`);
-      console.log('Everyone on that network can read and change the rigs.');
-    }
-    console.log('Stop with Ctrl+C.');
+  setEnvironment({ data, seed, phone });
+  process.chdir(root);
+  const stop = () => process.kill(process.pid, 'SIGTERM');
+  process.once('SIGHUP', stop);
+  setInterval(() => gone() && stop(), 500).unref();
+  try {
+    await listen({ root, host, port, allowed: allowed.map((name) => name.toLowerCase()) });
+  } catch (e) {
+    fail(notListening(e, host, port));
   }
-  const code = await ended;
-  clearInterval(watch);
-  process.exit(code);
+  console.log(`${title}: http://${local ? host : 'localhost'}:${port}`);
+  console.log(`Data in ${data}`);
+  if (process.env.UPWIND_SYNC === 'relaxed')
+    console.log(
+      'UPWIND_SYNC=relaxed: saves do not wait for the disk. A power cut may cost the last half minute and, seldom, the whole folder: keep backups.',
+    );
+  if (!local) {
+    console.log(`From a phone on the same network: ${phone}`);
+    console.log('Everyone on that network can read and change the rigs.');
+  }
+  console.log('Stop with Ctrl+C.');
 }
 
-async function ready(port, host, ended) {
-  let over = false;
-  void ended.then(() => (over = true));
-  const name = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host;
-  while (!over) {
-    const ok = await fetch(`http://${name}:${port}/api/health`).then(
-      (r) => r.ok,
-      () => false,
-    );
-    if (ok) return true;
-    await new Promise((r) => setTimeout(r, 150));
-  }
-  return false;
+/** Why nobody can be served, in one line. */
+function notListening(e, host, port) {
+  if (e.code === 'EADDRINUSE')
+    return `Port ${port} on ${host} is busy. Set PORT to another, like PORT=${port + 1}.`;
+  if (e.code === 'EACCES') return `Port ${port} may not be used by this user. Set PORT to one over 1023.`;
+  if (['ENOTFOUND', 'EAI_AGAIN', 'EADDRNOTAVAIL', 'EINVAL', 'EAFNOSUPPORT'].includes(e.code))
+    return `HOST ${host} is no address of this machine. Leave HOST out, or set it to 0.0.0.0 for all of them.`;
+  return `The program could not be served on ${host}, port ${port}: ${e.message}`;
 }

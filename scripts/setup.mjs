@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import crypto from 'node:crypto';
 import fs from 'node:fs';
 import path from 'node:path';
+import { bundle } from './bundle.mjs';
 
 /** Ends with one line for a person. */
 export function fail(message) {
@@ -45,6 +46,11 @@ function hashOf(root, places) {
   };
   places.forEach(walk);
   return hash.digest('hex');
+}
+
+/** Bundles what the server runs in threads of its own, where its sources changed. */
+export function ensureThreads(root) {
+  return bundle(root, 'src/server/heavyWorker.ts', ['src/core', 'src/server']);
 }
 
 /** Builds the program where its sources changed since the last build. */

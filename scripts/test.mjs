@@ -6,6 +6,8 @@ import { ensureBuild, ensurePackages, fail } from './setup.mjs';
 const root = path.resolve(import.meta.dirname, '..');
 const long = process.argv.includes('--long');
 const cache = path.join(root, '.cache');
+/** Browser tests that have a longer form. */
+const LONG_SPECS = ['kill', 'powerCut', 'odd', 'load'].map((name) => `${name}.spec.ts`);
 let passed = 0;
 let failed = 0;
 
@@ -98,16 +100,27 @@ if (long) {
 }
 ensureChromium();
 ensureBuild(root);
-const e2e = path.join(cache, 'browser.json');
-counted(
-  'browser tests',
-  e2e,
-  (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected }),
-  () =>
-    run('browser tests', '@playwright/test/cli.js', ['test', ...(long ? ['kill.spec.ts'] : [])], {
-      PLAYWRIGHT_JSON_OUTPUT_NAME: e2e,
-      KILLS: long ? '30' : '5',
-    }),
-);
+for (const project of ['beside', 'alone']) {
+  const report = path.join(cache, `browser-${project}.json`);
+  counted(
+    `browser tests, ${project}`,
+    report,
+    (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected }),
+    () =>
+      run(
+        `browser tests, ${project}`,
+        '@playwright/test/cli.js',
+        ['test', '--project', project, ...(long ? LONG_SPECS : [])],
+        {
+          PLAYWRIGHT_JSON_OUTPUT_NAME: report,
+          KILLS: long ? '1000' : '5',
+          RESTORE_KILLS: long ? '60' : '2',
+          CUTS: long ? '40' : '4',
+          ODD: long ? '100000' : '3000',
+          LOAD_SECONDS: long ? '60' : '8',
+        },
+      ),
+  );
+}
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);

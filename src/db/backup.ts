@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import type { Backup } from '@/core/documents/backup';
 import type { Db } from './open';
 import {
@@ -19,12 +20,18 @@ const iso = (at: string) => new Date(at).toISOString();
 /** Rows put in at a time. */
 const ROWS = 200;
 
-/** Everything that is kept, as one document. `bytes` gives a picture's own, in base64; without it they are left out. */
-export async function takeBackup(
-  db: Db,
-  madeAt: string,
-  bytes: (id: string) => string | null = () => null,
-): Promise<Backup> {
+/** Lists of a backup, each a table. */
+export const KEPT_LISTS = [
+  ...['foams', 'spools', 'supplies', 'controls', 'leads', 'rigs'],
+  ...['cuts', 'pulls', 'events', 'plans', 'views', 'photos'],
+] as readonly List[];
+type List = Exclude<keyof Backup, 'format' | 'version' | 'madeAt'>;
+
+/** A backup whose pictures lie beside it as files: their bytes are null. */
+export type BackupOnDisk = Backup;
+
+/** Everything that is kept, as one document, without the pictures' bytes. */
+export async function takeBackup(db: Db, madeAt: string): Promise<BackupOnDisk> {
   return db.transaction(async (tx) => {
     const all = async <T>(rows: Promise<T[]>) => rows;
     const foams = await all(tx.select().from(foamStock).orderBy(foamStock.id));
@@ -73,14 +80,29 @@ export async function takeBackup(
       events: happened.map(({ id, rigId, event, demo }) => ({ id, rigId, event, demo })),
       plans: pieces.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc, demo })),
       views: named.map(({ id, name, query }) => ({ id, name, query })),
-      photos: pictures.map(bare).map((p) => ({ ...p, at: iso(p.at), data: bytes(p.id) })),
+      photos: pictures.map(bare).map((p) => ({ ...p, at: iso(p.at), data: null })),
     } as Backup;
   });
 }
 
-/** Puts a checked backup in place of everything, whole or not at all. Revisions go on from one, so that open pages see a newer rig. */
+/** Revisions of what is put back count on from the seconds since then: over all that a page open until now can name. */
+const EPOCH_MS = Date.UTC(2020, 0, 1);
+
+/** A revision over every other that is or was here. */
+async function newRevision(db: Db): Promise<number> {
+  const highest = async (table: typeof rigs | typeof plans) =>
+    (await db.select({ n: sql<number>`coalesce(max(${table.revision}), 0)::int` }).from(table))[0]!.n;
+  const seconds = Math.floor((Date.now() - EPOCH_MS) / 1000);
+  return Math.max(seconds, (await highest(rigs)) + 1, (await highest(plans)) + 1);
+}
+
+/**
+ * Puts a checked backup in place of everything, whole or not at all. Rigs and pieces get a revision that was never theirs, so
+ * that a page left open across it is asked, and not believed.
+ */
 export async function putBack(db: Db, b: Backup): Promise<void> {
   await db.transaction(async (tx) => {
+    const revision = await newRevision(tx as unknown as Db);
     for (const table of [
       photos,
       plans,
@@ -108,6 +130,7 @@ export async function putBack(db: Db, b: Backup): Promise<void> {
       tx.insert(rigs).values(
         some.map((r) => ({
           ...r,
+          revision,
           name: r.doc.name,
           frameKind: r.doc.frame.kind,
           foamKind: r.doc.foam.kind,
@@ -121,7 +144,9 @@ export async function putBack(db: Db, b: Backup): Promise<void> {
     await put(b.events, (some) =>
       tx.insert(events).values(some.map((e) => ({ ...e, kind: e.event.kind, at: e.event.at }))),
     );
-    await put(b.plans, (some) => tx.insert(plans).values(some.map((p) => ({ ...p, name: p.doc.name }))));
+    await put(b.plans, (some) =>
+      tx.insert(plans).values(some.map((p) => ({ ...p, revision, name: p.doc.name }))),
+    );
     await put(b.views, (some) => tx.insert(logViews).values(some));
     await put(b.photos, (some) => tx.insert(photos).values(some.map(({ data: _, ...p }) => p)));
   });

@@ -23,6 +23,54 @@ function alive(pid: number, started: string | null): boolean {
   return started === null || now === null || now === started;
 }
 
+interface Owner {
+  readonly pid: number;
+  readonly started: string | null;
+}
+
+/** Who a lock file names; null where it names nobody: torn by a power cut, or not one of ours. */
+function ownerIn(text: string): Owner | null {
+  try {
+    const { pid, started } = (JSON.parse(text) ?? {}) as { pid?: unknown; started?: unknown };
+    if (!Number.isInteger(pid) || (pid as number) < 1) return null;
+    return { pid: pid as number, started: typeof started === 'string' ? started : null };
+  } catch {
+    return null;
+  }
+}
+
+/** Puts a lock in its place whole, so that nobody reads half of it; false where one is there. */
+function place(file: string, text: string): boolean {
+  const aside = `${file}.${process.pid}`;
+  fs.writeFileSync(aside, text);
+  try {
+    fs.linkSync(aside, file);
+    return true;
+  } catch (e) {
+    const { code } = e as NodeJS.ErrnoException;
+    if (code === 'EEXIST') return false;
+    // A file system without links, as on some cards.
+    if (code !== 'EPERM' && code !== 'ENOTSUP' && code !== 'EOPNOTSUPP') throw e;
+    if (fs.existsSync(file)) return false;
+    fs.writeFileSync(file, text, { flag: 'wx' });
+    return true;
+  } finally {
+    fs.rmSync(aside, { force: true });
+  }
+}
+
+/** Takes a lock whose owner is gone out of the way, unless somebody else has taken it over in the meantime. */
+function clear(file: string, stale: string): void {
+  const aside = `${file}.${process.pid}.stale`;
+  try {
+    fs.renameSync(file, aside);
+  } catch {
+    return;
+  }
+  if (fs.readFileSync(aside, 'utf8') !== stale) place(file, fs.readFileSync(aside, 'utf8'));
+  fs.rmSync(aside, { force: true });
+}
+
 /**
  * Takes the lock file of a database folder, or throws a StartFault that says who has it. A lock whose owner is gone is
  * taken over. Returns the function that gives it back.
@@ -30,26 +78,20 @@ function alive(pid: number, started: string | null): boolean {
 export function takeLock(folder: string): () => void {
   const file = `${folder}.lock`;
   const mine = JSON.stringify({ pid: process.pid, started: startOf(process.pid) });
+  const read = () => (fs.existsSync(file) ? fs.readFileSync(file, 'utf8') : null);
   for (let attempt = 0; attempt < 3; attempt++) {
-    try {
-      fs.writeFileSync(file, mine, { flag: 'wx' });
+    if (place(file, mine))
       return () => {
-        if (fs.existsSync(file) && fs.readFileSync(file, 'utf8') === mine) fs.rmSync(file);
+        if (read() === mine) fs.rmSync(file);
       };
-    } catch (e) {
-      if ((e as NodeJS.ErrnoException).code !== 'EEXIST') throw e;
-    }
-    let owner: { pid?: number; started?: string | null } = {};
-    try {
-      owner = JSON.parse(fs.readFileSync(file, 'utf8')) as typeof owner;
-    } catch {
-      owner = {};
-    }
-    if (owner.pid && alive(owner.pid, owner.started ?? null))
+    const there = read();
+    if (there === null) continue;
+    const owner = ownerIn(there);
+    if (owner && alive(owner.pid, owner.started))
       throw new StartFault(
         `The database in ${folder} is already open in another process (number ${owner.pid}). Stop that one first.`,
       );
-    fs.rmSync(file, { force: true });
+    clear(file, there);
   }
   throw new StartFault(`The lock ${file} could not be taken.`);
 }

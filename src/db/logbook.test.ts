@@ -9,7 +9,8 @@ import { deleteEvent, eventsOf, insertEvent, replaceEvent } from './events';
 import { cutLines, logPage } from './logbook';
 import { openDb, type Db, type Handle } from './open';
 import { insertPull } from './pulls';
-import { cutsFor, getRig, insertRig, MOST_TUNING, saveRig, type RigRecord } from './rigs';
+import { MOST_TUNING } from '@/core/engine/tune';
+import { cutsFor, getRig, insertRig, saveRig, type RigRecord } from './rigs';
 
 const NO_LINKS = { foamStockId: null, spoolId: null, supplyId: null };
 let handle: Handle;

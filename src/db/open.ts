@@ -8,7 +8,10 @@ import { migrate as migratePg } from 'drizzle-orm/node-postgres/migrator';
 import { drizzle as drizzleLite } from 'drizzle-orm/pglite';
 import { migrate as migrateLite } from 'drizzle-orm/pglite/migrator';
 import pg from 'pg';
-import { StartFault, takeLock } from './lock';
+import { openEmbedded } from './embedded';
+import { copyBefore, openFolder } from './folder';
+import { StartFault } from './lock';
+import { roomToOpen } from './room';
 import * as schema from './schema';
 
 export type Db = PgDatabase<PgQueryResultHKT, typeof schema>;
@@ -24,6 +27,8 @@ export interface OpenOptions {
   readonly folder: string | null;
   readonly migrations: string;
   readonly url?: string | undefined;
+  /** False: commits do not wait for the disk. */
+  readonly wait?: boolean;
 }
 
 /**
@@ -39,7 +44,7 @@ export async function openDb(o: OpenOptions): Promise<Handle> {
     await migrateLite(db, { migrationsFolder: o.migrations });
     return { db: db as unknown as Db, close: () => lite.close() };
   }
-  return openFolder(o.folder, o.migrations);
+  return openEmbeddedFolder(o.folder, o);
 }
 
 async function openServer(url: string, migrations: string): Promise<Handle> {
@@ -50,48 +55,31 @@ async function openServer(url: string, migrations: string): Promise<Handle> {
   return { db: db as unknown as Db, close: () => pool.end() };
 }
 
-async function openFolder(folder: string, migrations: string): Promise<Handle> {
+async function openEmbeddedFolder(folder: string, o: OpenOptions): Promise<Handle> {
+  const wait = o.wait ?? true;
+  const open = await openFolder(folder, wait);
+  let { lite } = open;
   try {
-    fs.mkdirSync(path.dirname(folder), { recursive: true });
-    fs.accessSync(path.dirname(folder), fs.constants.W_OK);
-  } catch {
-    throw new StartFault(
-      `The data folder ${path.dirname(folder)} cannot be written. Set UPWIND_DATA to one that can.`,
-    );
-  }
-  const release = takeLock(folder);
-  try {
-    if (!fs.existsSync(folder)) await createFolder(folder);
-    let lite = await PGlite.create(folder);
     let db = drizzleLite(lite, { schema });
-    const applied = await refuseNewer(db as unknown as Db, migrations, () => lite.close());
-    if (applied > 0 && applied < journal(migrations).length) {
+    const applied = await refuseNewer(db as unknown as Db, o.migrations);
+    if (applied > 0 && applied < journal(o.migrations).length) {
       await lite.close();
-      fs.cpSync(folder, `${folder}.before-${applied + 1}`, { recursive: true, force: true });
-      lite = await PGlite.create(folder);
+      copyBefore(folder, `${folder}.before-${applied + 1}`);
+      lite = await openEmbedded(folder, wait);
       db = drizzleLite(lite, { schema });
     }
-    await migrateLite(db, { migrationsFolder: migrations });
-    return {
-      db: db as unknown as Db,
-      close: async () => {
-        await lite.close();
-        release();
-      },
+    await migrateLite(db, { migrationsFolder: o.migrations });
+    const close = async () => {
+      roomToOpen(path.dirname(folder));
+      await lite.close();
+      open.release();
     };
+    return { db: db as unknown as Db, close };
   } catch (e) {
-    release();
+    if (!lite.closed) await lite.close().catch(() => undefined);
+    open.release();
     throw e;
   }
-}
-
-/** Makes the first, empty database beside its place and moves it there whole: a kill leaves nothing half made. */
-async function createFolder(folder: string): Promise<void> {
-  const fresh = `${folder}.init`;
-  fs.rmSync(fresh, { recursive: true, force: true });
-  const lite = await PGlite.create(fresh);
-  await lite.close();
-  fs.renameSync(fresh, folder);
 }
 
 function journal(migrations: string): { when: number }[] {
@@ -100,7 +88,7 @@ function journal(migrations: string): { when: number }[] {
 }
 
 /** How many migrations stand in the database; throws where it holds one this program does not know. */
-async function refuseNewer(db: Db, migrations: string, close?: () => Promise<void>): Promise<number> {
+async function refuseNewer(db: Db, migrations: string): Promise<number> {
   const there = await db.execute(sql`select to_regclass('drizzle.__drizzle_migrations') is not null as there`);
   if (!rows<{ there: boolean }>(there)[0]?.there) return 0;
   const done = await db.execute(
@@ -109,7 +97,6 @@ async function refuseNewer(db: Db, migrations: string, close?: () => Promise<voi
   const { n, last } = rows<{ n: number; last: number | null }>(done)[0] ?? { n: 0, last: null };
   const known = journal(migrations);
   if ((last ?? 0) > Math.max(...known.map((e) => e.when))) {
-    await close?.();
     throw new StartFault(
       'This database was written by a newer Upwind Rod. Start that version; nothing was changed.',
     );

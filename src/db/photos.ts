@@ -26,6 +26,10 @@ const shape = {
 export async function photosOf(db: Db, rigId: string): Promise<PhotoRecord[]> {
   return db.select(shape).from(photos).where(eq(photos.rigId, rigId)).orderBy(photos.at, photos.id);
 }
+/** Ids of all pictures that something names. */
+export async function photoIds(db: Db): Promise<Set<string>> {
+  return new Set((await db.select({ id: photos.id }).from(photos)).map((p) => p.id));
+}
 export async function insertPhoto(db: Db, photo: PhotoRecord): Promise<void> {
   await db.insert(photos).values(photo);
 }

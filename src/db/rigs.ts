@@ -2,6 +2,7 @@ import { and, desc, eq, isNull, isNotNull, or } from 'drizzle-orm';
 import { settledLabel } from '@/core/documents/supply';
 import type { LoggedCut } from '@/core/documents/log';
 import type { Rig } from '@/core/documents/rig';
+import { MOST_TUNING } from '@/core/engine/tune';
 import { noteChanges } from './events';
 import type { Db } from './open';
 import { cuts, rigs } from './schema';
@@ -60,6 +61,9 @@ const toCut = (r: typeof cuts.$inferSelect): CutRecord => ({
 function bare(doc: Rig): Rig {
   return { ...doc, foam: { ...doc.foam, tuning: 1, tuningSd: 0.35 } };
 }
+
+/** What of a rig is stored by a save: two saves that agree in it are one. */
+export const storedParts = (r: { readonly doc: Rig } & RigLinks) => ({ doc: bare(r.doc), ...onlyLinks(r) });
 
 const columns = (doc: Rig) => ({
   name: doc.name,
@@ -149,9 +153,6 @@ export async function rigsUsing(
   return db.select({ id: rigs.id, name: rigs.name }).from(rigs).where(eq(rigs[what], id));
 }
 
-/** Most cuts that tune a rig, the newest: five hundred say all that a foam and wire have to say, and a page still opens. */
-export const MOST_TUNING = 500;
-
 /** The cuts that tune a rig: of its foam and spool where it has both, otherwise its own without a pair; oldest first. */
 export async function cutsFor(
   db: Db,
@@ -195,6 +196,7 @@ export async function insertCut(db: Db, rig: RigRecord, cut: LoggedCut, demo = f
   });
 }
 
-export async function deleteCut(db: Db, id: string): Promise<boolean> {
-  return (await db.delete(cuts).where(eq(cuts.id, id)).returning({ id: cuts.id })).length > 0;
+export async function deleteCut(db: Db, rigId: string, id: string): Promise<boolean> {
+  const here = and(eq(cuts.id, id), eq(cuts.rigId, rigId));
+  return (await db.delete(cuts).where(here).returning({ id: cuts.id })).length > 0;
 }

@@ -1,15 +1,21 @@
 import 'server-only';
 import { StartFault } from '@/db/lock';
-import { keepDaily } from './backup';
 import { closeDatabase, database } from './db';
 import { loadWorkshopIfEmpty } from './demo';
+import { clearRestores, tidyUp } from './tidy';
+
+/** When the data folder is tidied: after the first pages. */
+const TIDY_MS = 1500;
 
 /** Opens the database before the first request; on a fault says one line and ends the process. */
 export async function boot(): Promise<void> {
   try {
     const db = await database();
     if (process.env.UPWIND_SEED === '1') await loadWorkshopIfEmpty(db);
-    if (!process.env.DATABASE_URL) await keepDaily(db);
+    if (!process.env.DATABASE_URL) {
+      clearRestores();
+      setTimeout(() => void tidyUp(db), TIDY_MS).unref();
+    }
   } catch (e) {
     console.error(e instanceof StartFault ? e.message : `The database could not be opened: ${String(e)}`);
     process.exit(1);

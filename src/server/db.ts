@@ -1,6 +1,9 @@
 import 'server-only';
 import path from 'node:path';
+import { StartFault } from '@/db/lock';
 import { openDb, type Db, type Handle } from '@/db/open';
+import { LEAST_FREE, megabytes, roomFor } from '@/db/room';
+import { refusal } from './http';
 
 const kept = globalThis as unknown as { upwindDb?: Promise<Handle> };
 
@@ -16,11 +19,30 @@ export function handle(): Promise<Handle> {
     folder: path.join(dataFolder(), 'db'),
     migrations: path.join(/*turbopackIgnore: true*/ process.cwd(), 'src/db/migrations'),
     url: process.env.DATABASE_URL,
+    wait: waits(),
   }).catch((e: unknown) => {
     kept.upwindDb = undefined;
     throw e;
   });
   return kept.upwindDb;
+}
+
+/** Whether a save waits for the disk: yes, unless UPWIND_SYNC=relaxed says otherwise, for slow cards. */
+export function waits(): boolean {
+  const asked = process.env.UPWIND_SYNC ?? '';
+  if (asked !== '' && asked !== 'full' && asked !== 'relaxed')
+    throw new StartFault(`UPWIND_SYNC must be full or relaxed, not ${asked}.`);
+  return asked !== 'relaxed';
+}
+
+/** Refuses a write for which the disk has no room: nothing is half done, and reading goes on. */
+export function roomForWrites(bytes = 0): void {
+  if (process.env.DATABASE_URL || roomFor(dataFolder(), bytes)) return;
+  throw refusal(
+    507,
+    'disk-full',
+    `The disk with the data folder is full: this was not saved. Free ${megabytes(LEAST_FREE + bytes)} on it; what was saved before is kept.`,
+  );
 }
 
 export async function database(): Promise<Db> {

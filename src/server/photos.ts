@@ -1,15 +1,15 @@
 import 'server-only';
-import fs from 'node:fs';
-import path from 'node:path';
 import { deletePhoto, getPhoto, insertPhoto, isCutOf, photosOf, type PhotoRecord } from '@/db/photos';
+import { PictureFiles } from '@/db/pictureFiles';
 import { getRig } from '@/db/rigs';
 import { jpegSize } from '@/formats/picture/jpegSize';
 import { dataFolder, database } from './db';
-import { readBytes, refusal, SIZES } from './http';
+import { readBytes } from './body';
+import { refusal, SIZES } from './http';
 
 const LARGEST = 4000;
-const folder = () => path.join(dataFolder(), 'photos');
-const fileOf = (id: string) => path.join(folder(), `${id}.jpg`);
+/** The pictures' files of the data folder. */
+export const pictures = () => new PictureFiles(dataFolder());
 
 export async function listPhotos(rigId: string): Promise<PhotoRecord[]> {
   return photosOf(await database(), rigId);
@@ -29,10 +29,8 @@ export async function addPhoto(rigId: string, request: Request): Promise<PhotoRe
   if (Math.max(size.width, size.height) > LARGEST)
     throw refusal(422, 'picture', `is larger than ${LARGEST} pixels on a side`);
   const id = crypto.randomUUID();
-  fs.mkdirSync(folder(), { recursive: true });
   // The file first: a plug pulled between leaves a picture that nothing names, never a name without its picture.
-  fs.writeFileSync(`${fileOf(id)}.part`, bytes);
-  fs.renameSync(`${fileOf(id)}.part`, fileOf(id));
+  pictures().write(id, bytes);
   const name = (asked.get('name') ?? '').slice(0, 200);
   await insertPhoto(db, { id, rigId, cutId, name, ...size, at: new Date().toISOString() });
   return photosOf(db, rigId);
@@ -40,7 +38,7 @@ export async function addPhoto(rigId: string, request: Request): Promise<PhotoRe
 
 /** The picture itself. */
 export async function photoFile(id: string): Promise<Response> {
-  const bytes = (await getPhoto(await database(), id)) && photoBytes(id);
+  const bytes = (await getPhoto(await database(), id)) && pictures().read(id);
   if (!bytes) throw refusal(404, 'not-found', 'There is no such picture.');
   return new Response(new Uint8Array(bytes), {
     headers: {
@@ -53,17 +51,6 @@ export async function photoFile(id: string): Promise<Response> {
 
 export async function removePhoto(id: string): Promise<{ ok: true }> {
   if (!(await deletePhoto(await database(), id))) throw refusal(404, 'not-found', 'There is no such picture.');
-  fs.rmSync(fileOf(id), { force: true });
+  pictures().drop(id);
   return { ok: true };
-}
-
-/** Bytes of a picture; null where its file is gone. */
-export function photoBytes(id: string): Buffer | null {
-  return fs.existsSync(fileOf(id)) ? fs.readFileSync(fileOf(id)) : null;
-}
-
-/** Puts a picture's bytes back in their place. */
-export function putPhotoBytes(id: string, bytes: Buffer): void {
-  fs.mkdirSync(folder(), { recursive: true });
-  fs.writeFileSync(fileOf(id), bytes);
 }

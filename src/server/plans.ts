@@ -16,6 +16,7 @@ import { getRig } from '@/db/rigs';
 import { database } from './db';
 import { pdfDownload, Refusal, refusal } from './http';
 import { openRig } from './rigs';
+import { sameSave } from './sameSave';
 import type { TemplatePlan } from '@/core/engine/template/templatePlan';
 
 const gone = () => refusal(404, 'not-found', 'There is no such piece.');
@@ -37,6 +38,7 @@ export async function putPlan(id: string, base: number, doc: PiecePlan): Promise
   if (saved) return { record: saved };
   const there = await getPlan(db, id);
   if (!there) throw gone();
+  if (there.revision > base && sameSave(doc, there.doc)) return { record: there };
   throw new Refusal(409, [{ path: '(document)', rule: 'revision', message: 'was saved elsewhere first' }], {
     theirs: { record: there },
   });

@@ -2,6 +2,7 @@ import 'server-only';
 import { toldAdvice } from '@/core/words/told';
 import { z } from 'zod';
 import type { cutAfterSchema, loggedCutSchema } from '@/core/documents/log';
+import { baseSchema } from '@/core/documents/fields';
 import { rigSchema, type Rig } from '@/core/documents/rig';
 import { advise } from '@/core/engine/advise';
 import { evidenceOf, tuningOf, type Tuning } from '@/core/engine/tune';
@@ -14,6 +15,7 @@ import * as rigs from '@/db/rigs';
 import { tellApart } from '@/core/words/names';
 import { database } from './db';
 import { Refusal, refusal } from './http';
+import { sameSave } from './sameSave';
 
 /** A rig as its page needs it: the record, the cuts that tune it, what they say. */
 export interface OpenRig {
@@ -57,6 +59,11 @@ export async function openRig(id: string): Promise<OpenRig | null> {
   const db = await database();
   const record = await rigs.getRig(db, id);
   return record ? opened(db, record) : null;
+}
+
+/** Whether a rig is there. */
+export async function isRig(id: string): Promise<boolean> {
+  return (await rigs.getRig(await database(), id)) !== null;
 }
 
 /** A rig as the shelf shows it: its document with the tuning filled in. */
@@ -106,7 +113,7 @@ export async function createRig({ doc, ...links }: z.output<typeof newRigSchema>
   return opened(db, await insertLinked(() => rigs.insertRig(db, doc, links)));
 }
 
-export const saveSchema = z.strictObject({ base: z.number().int().min(1), doc: rigSchema, ...linksShape });
+export const saveSchema = z.strictObject({ base: baseSchema, doc: rigSchema, ...linksShape });
 export async function saveRig(
   id: string,
   { base, doc, ...links }: z.output<typeof saveSchema>,
@@ -114,7 +121,10 @@ export async function saveRig(
   const db = await database();
   const saved = await insertLinked(() => rigs.saveRig(db, id, base, doc, links));
   if (saved) return opened(db, saved);
-  const theirs = await opened(db, await found(db, id));
+  const there = await found(db, id);
+  const theirs = await opened(db, there);
+  if (there.revision > base && sameSave(rigs.storedParts({ doc, ...links }), rigs.storedParts(there)))
+    return theirs;
   throw new Refusal(
     409,
     [
@@ -209,7 +219,7 @@ export async function amendCut(
 
 export async function removeCut(rigId: string, cutId: string): Promise<OpenRig> {
   const db = await database();
-  if (!(await rigs.deleteCut(db, cutId))) throw refusal(404, 'not-found', 'There is no such cut.');
+  if (!(await rigs.deleteCut(db, rigId, cutId))) throw refusal(404, 'not-found', 'There is no such cut.');
   return opened(db, await found(db, rigId));
 }
 

@@ -1,12 +1,15 @@
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { z } from 'zod';
 import { drawerSchema } from '@/core/documents/drawer';
 import { seededDrawer } from '@/core/engine/match/testDrawer';
 import { testRig } from '@/core/engine/testRigs';
 import { openDb } from '@/db/open';
+import { readBody } from './body';
 import { closeDatabase } from './db';
-import { Refusal, route } from './http';
+import { Refusal } from './http';
 import { createRig } from './rigs';
+import { routes } from './routes';
 import * as stock from './stock';
 import { verbRequest } from './verbs';
 import { exportWiring } from './wiring';
@@ -101,11 +104,14 @@ describe('a match over the server', () => {
   it('lets other work in while it runs, and answers whole', async () => {
     let ticks = 0;
     const timer = setInterval(() => ticks++, 1);
-    const answer = (await verbRequest('match', send(drawer))) as { pairs: unknown[]; refused: unknown[] };
+    const answer = (await (await verbRequest('match', send(drawer))).json()) as {
+      pairs: unknown[];
+      refused: unknown[];
+    };
     clearInterval(timer);
     expect(answer.pairs.length + answer.refused.length).toBe(8 * 5 * 18);
     expect(ticks).toBeGreaterThan(0);
-    const many = (await verbRequest('match', send([drawer, drawer]))) as unknown[];
+    const many = (await (await verbRequest('match', send([drawer, drawer]))).json()) as unknown[];
     expect(many).toHaveLength(2);
   });
 
@@ -125,8 +131,53 @@ describe('a match over the server', () => {
   });
 
   it('what is thrown that is no refusal is a plain 500, and says nothing of the inside', async () => {
-    const answer = await route(() => Promise.reject(new Error('the secret inside')))();
+    const { GET } = routes({ GET: () => Promise.reject(new Error('the secret inside')) });
+    const answer = await GET(new Request('http://x/'), { params: Promise.resolve({}) });
     expect(answer.status).toBe(500);
     expect(await answer.text()).not.toContain('secret');
+  });
+});
+
+describe('every route', () => {
+  const { GET, PUT, DELETE, OPTIONS } = routes<{ id?: string }>({
+    GET: (_, { id }) => ({ id }),
+    PUT: async (request) => readBody(request, z.strictObject({ n: z.number() }).array(), 100_000),
+  });
+  const at = (id?: string) => ({ params: Promise.resolve(id === undefined ? {} : { id }) });
+  const get = (query: string, id?: string) => GET(new Request(`http://x/${query}`), at(id));
+
+  it('says which methods it knows', async () => {
+    const no = await DELETE(new Request('http://x/'), at());
+    expect([no.status, no.headers.get('allow')]).toEqual([405, 'GET, PUT, HEAD, OPTIONS']);
+    expect((await no.json()).error.rule).toBe('method');
+    expect((await OPTIONS(new Request('http://x/'), at())).headers.get('allow')).toBe(
+      'GET, PUT, HEAD, OPTIONS',
+    );
+  });
+
+  it.each(['', '\u0000', 'a/b', '\ud800', 'a'.repeat(65), 'é'])('an id %j is none that is there', async (id) =>
+    expect((await get('', id)).status).toBe(404),
+  );
+  it('an id that this program or a backup gave is taken', async () => {
+    for (const id of [crypto.randomUUID(), 'new 1', 'spools', '2026-11-27.backup.json', 'a_b~c'])
+      expect(await (await get('', id)).json()).toEqual({ id });
+  });
+
+  it('a query value that is no text is refused by its name', async () => {
+    const no = await get('?q=a%00b');
+    expect([no.status, (await no.json()).error.path]).toEqual([422, 'q']);
+  });
+
+  it('tells fifty faults and how many more there are', async () => {
+    const body = JSON.stringify(Array.from({ length: 80 }, () => ({})));
+    const no = await PUT(new Request('http://x/', { method: 'PUT', body }), at());
+    const told = await no.json();
+    expect([no.status, told.errors.length, told.more]).toEqual([422, 50, 30]);
+  });
+
+  it('a body is measured as it comes, whatever it says of its size', async () => {
+    const body = new ReadableStream({ pull: (c) => c.enqueue(new Uint8Array(60_000)) });
+    const endless = new Request('http://x/', { method: 'PUT', body, duplex: 'half' } as RequestInit);
+    expect((await PUT(endless, at())).status).toBe(413);
   });
 });

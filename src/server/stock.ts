@@ -5,7 +5,8 @@ import { between } from '@/core/documents/fields';
 import { rigsUsing, type RigLinks } from '@/db/rigs';
 import * as stock from '@/db/stock';
 import { database } from './db';
-import { readBody, Refusal, refusal, SIZES } from './http';
+import { readBody } from './body';
+import { Refusal, refusal, SIZES } from './http';
 
 /** Which link of a rig names things of a list; controls and leads are copied into a rig, not linked. */
 const LINK: Partial<Record<stock.StockKind, keyof RigLinks>> = {

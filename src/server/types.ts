@@ -1,5 +1,7 @@
 /** What crosses from the server to the pages: types only, so that nothing of the database is drawn in. */
 export type { PullRecord } from '@/db/pulls';
+export type { DamageTold, KeptBackup } from './backup';
+export type { Checked, CheckFault } from './check';
 export type { PlanRecord } from '@/db/plans';
 export type { EventRecord } from '@/db/events';
 export type { LogEntry, LogPage, LogView } from '@/db/logbook';

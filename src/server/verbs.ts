@@ -1,10 +1,8 @@
 import 'server-only';
-import type { Drawer } from '@/core/documents/drawer';
-import type { Match } from '@/core/documents/match';
-import { judgeAll, written } from '@/core/engine/match/match';
-import { toldMatch } from '@/core/words/told';
-import { readAll, runVerb, type Verb } from '@/core/edge/verbs';
-import { readJson, Refusal, SIZES } from './http';
+import { runVerb, type Verb } from '@/core/edge/verbs';
+import { parseJson, readBytes } from './body';
+import { heavy } from './heavy';
+import { Refusal, SIZES } from './http';
 
 const MOST: Record<Verb, number> = {
   solve: SIZES.rig,
@@ -13,30 +11,23 @@ const MOST: Record<Verb, number> = {
   tune: SIZES.log,
   template: SIZES.plan,
 };
+/** Done at once: one rig, a third of a millisecond each. */
+const QUICK: readonly Verb[] = ['solve', 'need'];
+const QUICK_BYTES = 16 * 1024;
+const DEADLINE_MS = 60_000;
 
-/** Does a verb on the documents of a request. A match gives way to other requests as it goes, and ends with its caller. */
-export async function verbRequest(verb: Verb, request: Request): Promise<unknown> {
-  const input = await readJson(request, MOST[verb]);
-  if (verb !== 'match') {
-    const answer = runVerb(verb, input);
+/** Does a verb on the documents of a request; what takes long, in a thread of its own, which ends with its caller. */
+export async function verbRequest(verb: Verb, request: Request): Promise<Response> {
+  const bytes = await readBytes(request, MOST[verb]);
+  if (QUICK.includes(verb) && bytes.length <= QUICK_BYTES) {
+    const answer = runVerb(verb, parseJson(Buffer.from(bytes).toString('utf8')));
     if (!answer.ok) throw new Refusal(422, answer.faults);
-    return answer.output;
+    return Response.json(answer.output);
   }
-  const read = readAll(verb, input);
-  if (!read.ok) throw new Refusal(422, read.faults);
-  const matches: Match[] = [];
-  for (const drawer of read.docs as readonly Drawer[])
-    matches.push(await matchInSlices(drawer, request.signal));
-  return read.many ? matches : matches[0];
-}
-
-async function matchInSlices(drawer: Drawer, signal: AbortSignal): Promise<Match> {
-  const run = judgeAll(drawer);
-  for (;;) {
-    const step = run.next();
-    if (step.done) return toldMatch(written(step.value));
-    if (signal.aborted)
-      throw new Refusal(499, [{ path: '(document)', rule: 'cancelled', message: 'was cancelled' }]);
-    await new Promise((resolve) => setImmediate(resolve));
-  }
+  // A copy of its own: a thread takes the whole of the memory that it is given.
+  const text = await heavy(
+    { kind: 'verb', verb, text: Uint8Array.from(bytes) },
+    { deadlineMs: DEADLINE_MS, signal: request.signal },
+  );
+  return new Response(text as string, { headers: { 'content-type': 'application/json' } });
 }

@@ -22,6 +22,8 @@ const UNKNOWN_ANSWER = {
   ],
   body: {},
 } as const;
+/** Faults of the server that it can tell of: busy or starting, no room on the disk. */
+const TOLD: ReadonlySet<number> = new Set([503, 507]);
 const DEADLINE_MS = 20000;
 const UPLOAD_MS = 60000;
 /** A browser lets a request outlive its page only up to 64 kB. */
@@ -44,13 +46,19 @@ export async function call<T>(
   });
 }
 
-/** Sends bytes of a type to a route of our own server. Never throws; ends after a minute at the latest. */
-export const send = <T>(path: string, body: Blob, type: string, answer: z.ZodType<T>): Promise<Outcome<T>> =>
+/** Sends bytes of a type to a route of our own server. Never throws; ends after a minute at the latest, or as told. */
+export const send = <T>(
+  path: string,
+  body: Blob,
+  type: string,
+  answer: z.ZodType<T>,
+  until: AbortSignal = AbortSignal.timeout(UPLOAD_MS),
+): Promise<Outcome<T>> =>
   asked(path, answer, {
     method: 'POST',
     headers: { 'content-type': type },
     body,
-    signal: AbortSignal.timeout(UPLOAD_MS),
+    signal: until,
   });
 
 async function asked<T>(path: string, schema: z.ZodType<T>, request: RequestInit): Promise<Outcome<T>> {
@@ -61,7 +69,7 @@ async function asked<T>(path: string, schema: z.ZodType<T>, request: RequestInit
       const read = schema.safeParse(answer);
       return read.success ? { kind: 'done', data: read.data } : UNKNOWN_ANSWER;
     }
-    if (response.status >= 500) return { kind: 'lost' };
+    if (response.status >= 500 && !TOLD.has(response.status)) return { kind: 'lost' };
     const refused = (answer ?? {}) as { errors?: { error: DocumentFault }[] } & Record<string, unknown>;
     const faults = refused.errors?.map((e) => e.error) ?? [
       { path: '(request)', rule: String(response.status), message: 'was refused' },

@@ -25,8 +25,8 @@ export interface SaverOptions<T extends Saved> {
 
 const WAIT_MS = 250;
 const RETRY_MS = [1000, 2000, 5000, 10000];
-/** Refusals that say “not now”: too slow, too early, too many. */
-const LATER: ReadonlySet<number> = new Set([408, 425, 429]);
+/** Refusals that say “not now”: too slow, too early, too many, busy, no room on the disk. */
+const LATER: ReadonlySet<number> = new Set([408, 425, 429, 503, 507]);
 
 /**
  * Saves a burst of changes as one, one save at a time, and again after a failure until it is acknowledged; what the server refuses is told and rests until it is changed. "saved" is
@@ -115,6 +115,7 @@ export class Saver<T extends Saved> {
       return;
     }
     this.o.onState('failed');
+    this.o.onRefused(answer.kind === 'refused' ? answer.faults.map(faultWords).join('; ') : '');
     const waits = this.o.retryMs ?? RETRY_MS;
     this.plan(waits[Math.min(this.failures++, waits.length - 1)]!);
   }

@@ -9,6 +9,9 @@ export function useWorkshop() {
   const forgetAll = () => void client.resetQueries();
   return {
     restore: useAct(workshopServer.restore, [], forgetAll),
+    restoreKept: useAct(workshopServer.restoreKept, [], forgetAll),
+    dismissDamage: useAct(workshopServer.dismissDamage, []),
+    check: useAct(workshopServer.check, []),
     addSample: useAct(workshopServer.addSample, [], forgetAll),
     removeSample: useAct(workshopServer.removeSample, [], forgetAll),
   };

@@ -2,7 +2,9 @@ import fs from 'node:fs';
 import path from 'node:path';
 import type { Metadata } from 'next';
 import { About, type Licence } from '@/features/about/About';
-import { dataFolder } from '@/server/db';
+import { backupsKept } from '@/server/backup';
+import { dataFolder, waits } from '@/server/db';
+import { sizesKept } from '@/server/tidy';
 
 export const metadata: Metadata = { title: 'About' };
 
@@ -33,5 +35,15 @@ function licences(names: readonly string[]): Licence[] {
 export default function Page() {
   const { version, names } = packages();
   const where = process.env.DATABASE_URL ? 'a PostgreSQL server (DATABASE_URL)' : dataFolder();
-  return <About version={version} where={where} licences={licences(names)} />;
+  const embedded = !process.env.DATABASE_URL;
+  return (
+    <About
+      version={version}
+      where={where}
+      licences={licences(names)}
+      kept={backupsKept()}
+      sizes={embedded ? sizesKept() : null}
+      waits={!embedded || waits()}
+    />
+  );
 }

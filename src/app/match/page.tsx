@@ -1,3 +1,4 @@
+import { asked, type Query } from '@/app/asked';
 import type { Metadata } from 'next';
 import { FOAMS } from '@/core/catalog/foams';
 import { foamSchema } from '@/core/documents/rig';
@@ -12,8 +13,8 @@ export const metadata: Metadata = { title: 'What works?' };
 const EASY_FEED = 3;
 
 /** For the cut of the rig that is named, else of the one worked on last. */
-export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string>> }) {
-  const [{ rig }, stock, rigs] = await Promise.all([searchParams, drawer(), shelf(false)]);
+export default async function Page({ searchParams }: { searchParams: Query }) {
+  const [{ rig }, stock, rigs] = await Promise.all([asked(searchParams), drawer(), shelf(false)]);
   const id = rig ?? rigs.find((r) => FOAMS[r.doc.foam.kind].verdict === 'cut')?.id;
   const open = id ? await openRig(id) : null;
   const own = stock.foams[0];

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { instantSchema } from './fields';
 import { eventSchema } from './event';
 import { loggedCutSchema } from './log';
 import { logViewSchema } from './logbook';
@@ -10,7 +11,63 @@ import { STOCK_SCHEMAS } from './stock';
 const id = z.string().min(1).max(64);
 const link = id.nullable().default(null);
 const demo = z.boolean().default(false);
-const at = z.iso.datetime({ offset: true });
+const at = instantSchema;
+
+const BASE64 = new Uint8Array(128);
+for (const c of 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/') BASE64[c.charCodeAt(0)] = 1;
+
+/** Whether a text is base64 (RFC 4648, section 4). By its signs one after the other: a pattern over megabytes overflows. */
+function isBase64(text: string): boolean {
+  if (text.length % 4 !== 0) return false;
+  const padding = text.endsWith('==') ? 2 : text.endsWith('=') ? 1 : 0;
+  for (let i = 0; i < text.length - padding; i++) if (BASE64[text.charCodeAt(i)] !== 1) return false;
+  return true;
+}
+
+/** One entry of each list of a backup. */
+export const entrySchemas = {
+  foams: STOCK_SCHEMAS.foams.extend({ id, demo }),
+  spools: STOCK_SCHEMAS.spools.extend({ id, demo }),
+  supplies: STOCK_SCHEMAS.supplies.extend({ id, demo }),
+  controls: STOCK_SCHEMAS.controls.extend({ id, demo }),
+  leads: STOCK_SCHEMAS.leads.extend({ id, demo }),
+  rigs: z.strictObject({
+    id,
+    doc: rigSchema,
+    foamStockId: link,
+    spoolId: link,
+    supplyId: link,
+    demo,
+    touched: z.boolean().default(false),
+    archivedAt: at.nullable().default(null),
+    updatedAt: at,
+  }),
+  cuts: z.strictObject({
+    id,
+    rigId: id,
+    foamStockId: link,
+    spoolId: link,
+    rig: rigSchema,
+    cut: loggedCutSchema,
+    demo,
+  }),
+  pulls: z.strictObject({ id, rigId: id, pull: pullReadingSchema, demo }),
+  events: z.strictObject({ id, rigId: id, event: eventSchema, demo }),
+  plans: z.strictObject({ id, rigId: id, doc: piecePlanSchema, demo }),
+  views: logViewSchema.extend({ id }),
+  photos: z.strictObject({
+    // It names a file: nothing but a UUID may.
+    id: z.uuid(),
+    rigId: id,
+    cutId: link,
+    name: z.string().max(200),
+    width: z.number().int().min(1).max(20000),
+    height: z.number().int().min(1).max(20000),
+    at,
+    /** Its bytes in base64; a day's own backup leaves them out (null): they lie beside it in the data folder. */
+    data: z.string().max(8_000_000).refine(isBase64, { error: 'must be base64' }).nullable(),
+  }),
+} as const;
 
 /** Everything that is kept, in one file. Ids are those it was kept under; links name them. */
 export const backupSchema = z
@@ -18,66 +75,18 @@ export const backupSchema = z
     format: z.literal('upwind-rod/backup'),
     version: z.literal(1),
     madeAt: at,
-    foams: z.array(STOCK_SCHEMAS.foams.extend({ id, demo })).max(20000),
-    spools: z.array(STOCK_SCHEMAS.spools.extend({ id, demo })).max(20000),
-    supplies: z.array(STOCK_SCHEMAS.supplies.extend({ id, demo })).max(20000),
-    controls: z.array(STOCK_SCHEMAS.controls.extend({ id, demo })).max(20000),
-    leads: z.array(STOCK_SCHEMAS.leads.extend({ id, demo })).max(20000),
-    rigs: z
-      .array(
-        z.strictObject({
-          id,
-          doc: rigSchema,
-          foamStockId: link,
-          spoolId: link,
-          supplyId: link,
-          demo,
-          touched: z.boolean().default(false),
-          archivedAt: at.nullable().default(null),
-          updatedAt: at,
-        }),
-      )
-      .max(20000),
-    cuts: z
-      .array(
-        z.strictObject({
-          id,
-          rigId: id,
-          foamStockId: link,
-          spoolId: link,
-          rig: rigSchema,
-          cut: loggedCutSchema,
-          demo,
-        }),
-      )
-      .max(100000),
-    pulls: z.array(z.strictObject({ id, rigId: id, pull: pullReadingSchema, demo })).max(100000),
-    events: z
-      .array(z.strictObject({ id, rigId: id, event: eventSchema, demo }))
-      .max(200000)
-      .default([]),
-    plans: z
-      .array(z.strictObject({ id, rigId: id, doc: piecePlanSchema, demo }))
-      .max(20000)
-      .default([]),
-    views: z.array(logViewSchema.extend({ id })).max(1000).default([]),
-    /** Pictures with their bytes in base64; a day's own backup leaves these out (null): they lie beside it in the data folder. */
-    photos: z
-      .array(
-        z.strictObject({
-          // It names a file: nothing but a UUID may.
-          id: z.uuid(),
-          rigId: id,
-          cutId: link,
-          name: z.string().max(200),
-          width: z.number().int().min(1).max(20000),
-          height: z.number().int().min(1).max(20000),
-          at,
-          data: z.base64().max(8_000_000).nullable(),
-        }),
-      )
-      .max(5000)
-      .default([]),
+    foams: z.array(entrySchemas.foams).max(20000),
+    spools: z.array(entrySchemas.spools).max(20000),
+    supplies: z.array(entrySchemas.supplies).max(20000),
+    controls: z.array(entrySchemas.controls).max(20000),
+    leads: z.array(entrySchemas.leads).max(20000),
+    rigs: z.array(entrySchemas.rigs).max(20000),
+    cuts: z.array(entrySchemas.cuts).max(100000),
+    pulls: z.array(entrySchemas.pulls).max(100000),
+    events: z.array(entrySchemas.events).max(200000).default([]),
+    plans: z.array(entrySchemas.plans).max(20000).default([]),
+    views: z.array(entrySchemas.views).max(1000).default([]),
+    photos: z.array(entrySchemas.photos).max(5000).default([]),
   })
   .superRefine((b, ctx) => {
     const ids = (list: readonly { id: string }[]) => new Set(list.map((x) => x.id));

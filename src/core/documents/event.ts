@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ALLOY_IDS } from '../catalog/alloys';
-import { between, known, overZero } from './fields';
+import { between, instantSchema, known, overZero } from './fields';
 import { SEEN } from './log';
 
 /** What a meter said at one setting of a first heat. */
@@ -23,7 +23,7 @@ export const HEAT_CAUSES = [
 ] as const;
 export type HeatCause = (typeof HEAT_CAUSES)[number];
 
-const at = z.iso.datetime({ offset: true });
+const at = instantSchema;
 const note = z.string().max(20000).default('');
 
 /** A guided first power-up: its readings, what was found likeliest, what it corrected. */

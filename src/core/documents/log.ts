@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { between, known, overZero } from './fields';
+import { between, instantSchema, known, overZero } from './fields';
 import { rigSchema } from './rig';
 
 export const GRADES = ['too-cold', 'good', 'too-hot'] as const;
@@ -36,7 +36,7 @@ export type Place = (typeof PLACES)[number];
 /** One logged cut. Feed is depth over seconds where it is not given. */
 export const loggedCutSchema = z
   .strictObject({
-    at: z.iso.datetime({ offset: true }),
+    at: instantSchema,
     setting: z.number().min(0).max(100000).nullable().default(null),
     amps: known(overZero(500)),
     volts: known(overZero(500)),

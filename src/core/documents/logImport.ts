@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { UNITS } from '../units/unit';
 import { zoneSchema } from './logbook';
 
 /** What a column of somebody's spreadsheet can be of a cut. */
@@ -13,7 +14,11 @@ export type DayOrder = (typeof DAY_ORDERS)[number];
 /** A mapped column: its name there, and the unit of its numbers where they have one. */
 const columnSchema = z.strictObject({
   column: z.string().min(1).max(200),
-  unit: z.string().max(20).nullable().default(null),
+  unit: z
+    .string()
+    .refine((id) => UNITS.some((u) => u.id === id), { error: 'is no unit that is known here' })
+    .nullable()
+    .default(null),
 });
 /** How a spreadsheet's columns become cuts. A width that is in no column is the rig's own. */
 export const mappingSchema = z.strictObject({

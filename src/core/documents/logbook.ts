@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ALLOY_IDS } from '../catalog/alloys';
 import { FOAM_IDS } from '../catalog/foams';
+import { daySchema } from './fields';
 import { GRADES, SEEN, type LoggedCut } from './log';
 
 export const ENTRY_KINDS = ['cut', 'heat', 'pull', 'hot', 'hang', 'change', 'remark', 'run'] as const;
@@ -46,8 +47,8 @@ export const logQuerySchema = z.strictObject({
   alloy: z.enum(ALLOY_IDS).optional(),
   grade: z.enum(LOG_GRADES).optional(),
   seen: z.enum(SEEN).optional(),
-  from: z.iso.date().optional(),
-  to: z.iso.date().optional(),
+  from: daySchema.optional(),
+  to: daySchema.optional(),
   q: z.string().max(200).optional(),
   sort: z.enum(LOG_SORTS).default('at'),
   dir: z.enum(['up', 'down']).default('down'),

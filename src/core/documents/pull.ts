@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { between, known } from './fields';
+import { between, instantSchema, known } from './fields';
 
 /** Ways by which a pull is set or read. */
 export const PULL_WAYS = ['stretch', 'weight', 'squeeze', 'pitch', 'note'] as const;
@@ -7,7 +7,7 @@ export type PullWay = (typeof PULL_WAYS)[number];
 
 /** One reading of a wire's pull: when, newtons, with the wire cold or hot, and by which way. */
 export const pullReadingSchema = z.strictObject({
-  at: z.iso.datetime(),
+  at: instantSchema,
   newtons: between(0, 5000),
   when: z.enum(['cold', 'hot']),
   way: z.enum(PULL_WAYS),

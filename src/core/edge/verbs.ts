@@ -20,6 +20,9 @@ export type Answer =
   | { readonly ok: true; readonly output: unknown }
   | { readonly ok: false; readonly faults: readonly DocumentFault[] };
 
+/** Faults after which an array is read no further. */
+const MOST_FAULTS = 200;
+
 /** A verb: how its document is read, and what it does with it. */
 interface Work<T> {
   readonly read: (doc: unknown) => { data: T } | { faults: readonly DocumentFault[] };
@@ -58,12 +61,14 @@ export function readAll(verb: Verb, input: unknown): ReadAll {
   const many = Array.isArray(input);
   const faults: DocumentFault[] = [];
   const docs: unknown[] = [];
-  (many ? (input as unknown[]) : [input]).forEach((doc, i) => {
+  // What is refused is refused whole: more faults than anybody reads are not looked for.
+  for (const [i, doc] of (many ? (input as unknown[]) : [input]).entries()) {
+    if (faults.length > MOST_FAULTS) break;
     const read = WORK[verb].read(doc);
     if ('faults' in read)
       faults.push(...read.faults.map((f) => (many ? { ...f, path: inArray(i, f.path) } : f)));
     else docs.push(read.data);
-  });
+  }
   return faults.length > 0 ? { ok: false, faults } : { ok: true, docs, many };
 }
 

@@ -4,7 +4,7 @@ import type { Rig } from '../documents/rig';
 import { nextStep } from './nextCut';
 import { setUp } from './setup';
 import { OperatingPointSolver } from './states';
-import { tuningOf, type Tuning } from './tune';
+import { MOST_TUNING, tuningOf, type Tuning } from './tune';
 import { windowOf } from './window';
 
 /** Displayed sd at which the tuning is good enough to stop. */
@@ -45,9 +45,16 @@ export function advise(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): AdviceF
     enough: t.used > 0 && t.shownSd <= ENOUGH_SD,
   };
 }
-/** A log document in, advice out. */
+/** A log document in, advice out: tuned by its newest five hundred cuts, as a rig on the page is. */
 export function tune(log: Log): AdviceFigures {
-  const t = tuningOf(log.cuts.map((cut) => ({ rig: log.rig, cut })));
-  const newestLast = [...log.cuts].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
-  return advise(log.rig, t, newestLast);
+  const at = log.cuts.map((cut) => Date.parse(cut.at));
+  const byAge = log.cuts.map((_, i) => i).sort((a, b) => at[a]! - at[b]! || a - b);
+  const newest = byAge.slice(-MOST_TUNING);
+  const t = tuningOf(newest.map((i) => ({ rig: log.rig, cut: log.cuts[i]! })));
+  const setAside = t.setAside.map((k) => newest[k]!).sort((a, b) => a - b);
+  return advise(
+    log.rig,
+    { ...t, setAside },
+    byAge.map((i) => log.cuts[i]!),
+  );
 }

@@ -3,7 +3,7 @@ import { loggedCutSchema, type LoggedCut } from '../documents/log';
 import { advise, tune } from './advise';
 import { solve } from './solve';
 import { testRig } from './testRigs';
-import { evidenceOf, feedOfCut, steadyFeed, storedOf, tuningOf } from './tune';
+import { evidenceOf, feedOfCut, MOST_TUNING, steadyFeed, storedOf, tuningOf } from './tune';
 import { tuned } from './tuned';
 import { setUp } from './setup';
 import { adviceSchema } from '../documents/advice';
@@ -178,5 +178,18 @@ describe('tuning and advice', () => {
     const advice = tune({ rig, cuts: [1, 1.03, 20, 0.97].map((f) => limit({ feedMmS: fastest * f })) });
     expect(advice.tuning.setAside).toEqual([2]);
     expect(advice.tuning.used).toBe(3);
+  });
+
+  it('is tuned by its newest five hundred cuts, whatever order the log is in; what was set aside is told by its place there', () => {
+    const day = (n: number) => new Date(Date.UTC(2026, 0, 1) + n * 3600_000).toISOString();
+    // The oldest were made on another bench: they would halve the answer.
+    const cuts = Array.from({ length: MOST_TUNING + 200 }, (_, n) => ({
+      ...limit({ feedMmS: fastest * (n < 200 ? 0.4 : n === 450 ? 20 : 1) }),
+      at: day(n),
+    })).reverse();
+    const { tuning } = tune({ rig, cuts });
+    expect(tuning.used).toBe(MOST_TUNING - 1);
+    expect(tuning.setAside).toEqual([cuts.findIndex((c) => c.feedMmS === fastest * 20)]);
+    expect(tuning.factor[1]).toBeCloseTo(1, 2);
   });
 });

@@ -12,6 +12,9 @@ export interface Tuning extends Posterior {
   readonly shownSd: number;
 }
 
+/** Most cuts that tune a rig, the newest: five hundred say all that a foam and wire have to say. */
+export const MOST_TUNING = 500;
+
 /** Tuning from cuts of one foam stock and wire, on whatever rigs. Recomputed whole; order does not matter. */
 export function tuningOf(cuts: readonly RigCut[]): Tuning {
   const owner: number[] = [];

@@ -1,4 +1,5 @@
-import { Backup } from './Backup';
+import { Backup, type Kept } from './Backup';
+import { CheckData, type Sizes } from './CheckData';
 
 export interface Licence {
   readonly name: string;
@@ -11,10 +12,18 @@ export function About({
   version,
   where,
   licences,
+  kept,
+  sizes,
+  waits,
 }: {
   version: string;
   where: string;
   licences: readonly Licence[];
+  /** Backups of the data folder, and how big what lies in it is; null where it is not ours to measure. */
+  kept: readonly Kept[];
+  sizes: Sizes | null;
+  /** Whether a save waits for the disk. */
+  waits: boolean;
 }) {
   return (
     <div className="page prose">
@@ -30,11 +39,13 @@ export function About({
         what has been written.
       </p>
       <p>
-        A program that is stopped or crashes loses nothing that was saved. A power cut can lose the last
-        seconds, since the system may not have put them on the disk yet. Single rigs can be kept as files by
-        Export.
+        {waits
+          ? 'A save waits until the disk has it: what was saved outlasts a crash and a power cut.'
+          : 'UPWIND_SYNC=relaxed: a save does not wait for the disk. A crash loses nothing that was saved; a power cut may cost the last half minute and, seldom, the whole folder.'}{' '}
+        Single rigs can be kept as files by Export.
       </p>
-      <Backup />
+      <CheckData sizes={sizes} />
+      <Backup kept={kept} />
       <h2>Before the wire is hot</h2>
       <ul>
         <li>

@@ -1,39 +1,51 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
-import { inWords } from '@/state/api';
-import { PickFile } from '@/ui/PickFile';
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import { inWords, type Outcome } from '@/state/api';
 import { downloads } from '@/state/places';
 import { useWorkshop } from '@/state/useWorkshop';
+import { PickFile } from '@/ui/PickFile';
+import { sizeText } from './sizes';
+
+/** What a backup is put back from: a file that was chosen, or one of the data folder by its name. */
+type From = { readonly name: string; readonly file: File | null };
+export interface Kept {
+  readonly name: string;
+  readonly bytes: number;
+}
 
 /** One file out, one file in. What comes in is checked whole before anything is replaced, and asked about first. */
-export function Backup() {
-  const { restore } = useWorkshop();
-  const [asked, ask] = useState<{ name: string; doc: unknown } | null>(null);
+export function Backup({ kept }: { kept: readonly Kept[] }) {
+  const router = useRouter();
+  const { restore, restoreKept } = useWorkshop();
+  const [asked, ask] = useState<From | null>(null);
   const [told, tell] = useState<string | null>(null);
-  const read = async (file: File) => {
-    tell(null);
-    try {
-      ask({ name: file.name, doc: JSON.parse(await file.text()) });
-    } catch {
-      tell(`${file.name} is not a backup of this program: it is not JSON.`);
-    }
-  };
-  const replace = async () => {
-    const answer = await restore(asked!.doc);
+  const [busy, setBusy] = useState(false);
+  const stop = useRef<AbortController | null>(null);
+  const replace = async (from: From) => {
     ask(null);
-    tell(
-      answer.kind === 'done'
-        ? `Restored: ${answer.data.rigs} rigs and ${answer.data.cuts} cuts. What was there before is kept in the folder backups.`
-        : `Nothing was changed. ${inWords(answer)}`,
-    );
+    tell(null);
+    setBusy(true);
+    stop.current = new AbortController();
+    const answer = await (from.file ? restore(from.file, stop.current.signal) : restoreKept(from.name));
+    const cancelled = stop.current.signal.aborted;
+    setBusy(false);
+    tell(ended(answer, cancelled));
+    router.refresh();
+  };
+  const choose = async (from: From) => {
+    const whole = from.file === null || (await isWhole(from.file));
+    tell(whole ? null : `${from.name} is not a whole backup of this program: it is not JSON, or torn.`);
+    ask(whole ? from : null);
   };
   return (
     <section aria-label="Backup">
       <h2>Backup</h2>
       <p>
-        Everything in one file: rigs, cuts, readings, the drawer. One is written each day by itself into the
-        folder <code>backups</code> beside your data, and the last seven are kept.
+        Everything in one file: rigs, cuts, readings, the drawer, and all pictures. One without the pictures,
+        which lie beside it in the folder <code>photos</code>, is written each day by itself into the folder{' '}
+        <code>backups</code>, and the last seven are kept.
       </p>
       <p>
         <Button component="a" href={downloads.backup} download variant="contained">
@@ -43,24 +55,72 @@ export function Backup() {
           name="Backup file"
           words="Put one back …"
           accept="application/json,.json"
-          onFile={(f) => void read(f)}
+          disabled={busy}
+          onFile={(file) => void choose({ name: file.name, file })}
         />
       </p>
       {asked && (
         <div role="alert">
           <p>
             {asked.name} takes the place of everything here. It is checked first; if anything in it is wrong,
-            nothing changes.
+            nothing changes. What is here now is kept in the folder backups.
           </p>
           <p>
-            <Button variant="contained" onClick={() => void replace()}>
+            <Button variant="contained" onClick={() => void replace(asked)}>
               Replace everything
             </Button>{' '}
             <Button onClick={() => ask(null)}>Leave it</Button>
           </p>
         </div>
       )}
-      <p role="status">{told}</p>
+      <p role="status">{busy ? 'Reading and checking the backup …' : told}</p>
+      {busy && (
+        <p>
+          <Button onClick={() => stop.current?.abort()}>Cancel</Button>
+        </p>
+      )}
+      {kept.length > 0 && (
+        <details>
+          <summary>
+            {kept.length} in the folder backups, {sizeText(kept.reduce((sum, k) => sum + k.bytes, 0))}
+          </summary>
+          <ul>
+            {kept.map((k) => (
+              <li key={k.name}>
+                {k.name}, {sizeText(k.bytes)}{' '}
+                <button
+                  type="button"
+                  className="quiet"
+                  disabled={busy}
+                  aria-label={`Put back ${k.name}`}
+                  onClick={() => void choose({ name: k.name, file: null })}
+                >
+                  Put back …
+                </button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
     </section>
   );
+}
+
+/** Bytes at either end of a file that are looked at: a big one is not read in the page. */
+const END = 64;
+
+/** Whether a file begins and ends as one JSON object does; what lies between is read by the server. */
+async function isWhole(file: File): Promise<boolean> {
+  const [head, tail] = [await file.slice(0, END).text(), await file.slice(-END).text()];
+  return head.trimStart().startsWith('{') && tail.trimEnd().endsWith('}');
+}
+
+/** How it ended; never that nothing was changed where that is not known. */
+function ended(answer: Outcome<{ rigs: number; cuts: number }>, cancelled: boolean): string {
+  if (answer.kind === 'done')
+    return `Restored: ${answer.data.rigs} rigs and ${answer.data.cuts} cuts. What was there before is kept in the folder backups.`;
+  if (answer.kind === 'refused') return `Nothing was changed. ${inWords(answer)}`;
+  return cancelled
+    ? 'Cancelled. If it was in its last second it may be done: look at your rigs.'
+    : 'No answer came: it may be done or not, but never half. Look at your rigs before you try again.';
 }

@@ -4,9 +4,10 @@ import Snackbar from '@mui/material/Snackbar';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { ShelfRig } from '@/state/types';
+import type { DamageTold, ShelfRig } from '@/state/types';
 import { inWords, type Outcome } from '@/state/api';
 import { Card } from './Card';
+import { DamageNote } from './DamageNote';
 import { ImportRig } from './ImportRig';
 import css from './shelf.module.css';
 import { places } from '@/state/places';
@@ -14,7 +15,17 @@ import { useRigs } from '@/state/useRigs';
 import { useWorkshop } from '@/state/useWorkshop';
 
 /** All rigs as sketches, the newest work first; the archived ones on a page of their own. */
-export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: boolean; empty: boolean }) {
+export function Shelf({
+  rigs,
+  away,
+  empty,
+  damage,
+}: {
+  rigs: readonly ShelfRig[];
+  away: boolean;
+  empty: boolean;
+  damage: DamageTold | null;
+}) {
   const router = useRouter();
   const { duplicate, archive } = useRigs();
   const { addSample, removeSample } = useWorkshop();
@@ -53,6 +64,7 @@ export function Shelf({ rigs, away, empty }: { rigs: readonly ShelfRig[]; away: 
           )}
         </div>
       </div>
+      {damage && <DamageNote damage={damage} />}
       {demo && !away && (
         <p className={css.demo}>
           Rigs marked “sample” belong to an invented workshop, Tern Hollow Blade Shed: look around and try

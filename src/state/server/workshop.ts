@@ -1,9 +1,32 @@
 import { z } from 'zod';
-import { call } from '../api';
+import type { Checked } from '@/server/types';
+import { call, send } from '../api';
+
+/** A backup of some hundred megabytes over a slow network, and its reading, take minutes. */
+const RESTORE_MS = 15 * 60_000;
+
+const restored = z.object({ rigs: z.int(), cuts: z.int() });
+const checked: z.ZodType<Checked> = z.object({
+  entries: z.int(),
+  pictures: z.int(),
+  backups: z.int(),
+  faults: z.array(z.object({ list: z.string(), id: z.string(), message: z.string() })),
+  more: z.int(),
+});
 
 /** What the pages ask of the whole of what is kept. */
 export const workshopServer = {
-  restore: (doc: unknown) => call('POST', '/api/backup', z.object({ rigs: z.int(), cuts: z.int() }), doc),
+  restore: (file: Blob, stop: AbortSignal) =>
+    send(
+      '/api/backup',
+      file,
+      'application/json',
+      restored,
+      AbortSignal.any([stop, AbortSignal.timeout(RESTORE_MS)]),
+    ),
+  restoreKept: (name: string) => call('POST', `/api/backup/kept/${encodeURIComponent(name)}`, restored),
+  dismissDamage: () => call('DELETE', '/api/damage', z.object({ ok: z.literal(true) })),
+  check: () => call('POST', '/api/check', checked),
   addSample: () => call('POST', '/api/demo', z.unknown()),
   removeSample: () => call('DELETE', '/api/demo', z.object({ kept: z.int() })),
 } as const;

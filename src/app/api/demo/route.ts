@@ -1,5 +1,8 @@
-import { route } from '@/server/http';
 import { emptyWorkshop, loadWorkshop } from '@/server/demo';
+import { routes } from '@/server/routes';
 
-export const POST = route(loadWorkshop);
-export const DELETE = route(emptyWorkshop);
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes({
+  POST: loadWorkshop,
+  DELETE: emptyWorkshop,
+});

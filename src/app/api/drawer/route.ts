@@ -1,5 +1,7 @@
-import { route } from '@/server/http';
+import { routes } from '@/server/routes';
 import { drawer } from '@/server/stock';
 
 export const dynamic = 'force-dynamic';
-export const GET = route(drawer);
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes({
+  GET: drawer,
+});

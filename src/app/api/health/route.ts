@@ -1,8 +1,10 @@
 import { database } from '@/server/db';
-import { route } from '@/server/http';
+import { routes } from '@/server/routes';
 
 export const dynamic = 'force-dynamic';
-export const GET = route(async () => {
-  await database();
-  return { ok: true };
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes({
+  GET: async () => {
+    await database();
+    return { ok: true };
+  },
 });

@@ -1,9 +1,11 @@
-import { readBody, route, SIZES } from '@/server/http';
+import { readBody } from '@/server/body';
+import { SIZES } from '@/server/http';
 import { createRig, newRigSchema, shelf } from '@/server/rigs';
+import { routes } from '@/server/routes';
 
 export const dynamic = 'force-dynamic';
-export const GET = route((request: Request) => shelf(new URL(request.url).searchParams.get('away') === '1'));
-/** New or imported rig; at most 256 kB. */
-export const POST = route(async (request: Request) =>
-  createRig(await readBody(request, newRigSchema, SIZES.rig)),
-);
+/** The shelf; a new or imported rig, at most 256 kB. */
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes({
+  GET: (request) => shelf(new URL(request.url).searchParams.get('away') === '1'),
+  POST: async (request) => createRig(await readBody(request, newRigSchema, SIZES.rig)),
+});

@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { normalCdf } from '../../numeric/normal';
 import { GRADE_SD, type Evidence } from './evidence';
-import { EYE_PRIOR_SD, SLOW_PRIOR_SD } from './grades';
+import { EYE_PRIOR_SD, SLOW_PRIOR_SD, sumGrades, type Graded } from './grades';
 import { fastPhi } from './phiTable';
-import { posterior, PRIOR_SD } from './posterior';
+import { moments, PRIOR_SD, sumSeen, type Seen } from './moments';
+import { posterior } from './posterior';
 
 const ln = Math.log;
 const timed = (share: number, sd = 0.15): Evidence => ({ kind: 'seen', what: 'feed', theta: -ln(share), sd });
@@ -156,5 +157,70 @@ describe('tuning: what must always hold', () => {
 
   it('the fast normal integral agrees with its plain twin', () => {
     for (let z = -10; z <= 10; z += 0.00137) expect(Math.abs(fastPhi(z) - normalCdf(z))).toBeLessThan(3e-7);
+  });
+});
+
+/** Each piece weighed against all the others, whatever could be spared: the plain way of setting aside. */
+function plainlySetAside(evidence: readonly Evidence[]): number[] {
+  const graded = evidence.filter((e): e is Graded => e.kind === 'grade');
+  const grades = sumGrades(graded, EYE_PRIOR_SD);
+  let kept = evidence.flatMap((e, i) => (e.kind === 'seen' ? [i] : []));
+  const aside: number[] = [];
+  for (;;) {
+    let [worst, worstFar] = [-1, 4];
+    if (kept.length + graded.length > 1)
+      for (const i of kept) {
+        const e = evidence[i] as Seen;
+        const others = moments(grades, sumSeen(kept.filter((k) => k !== i).map((k) => evidence[k] as Seen)));
+        const far = Math.abs(e.theta - others.mean) / Math.hypot(others.sd, e.sd);
+        if (far > worstFar) [worst, worstFar] = [i, far];
+      }
+    if (worst < 0) return aside.sort((a, b) => a - b);
+    kept = kept.filter((k) => k !== worst);
+    aside.push(worst);
+  }
+}
+
+describe('what is set aside', () => {
+  const between = (lo: number, hi: number) => fc.double({ min: lo, max: hi, noNaN: true });
+  const theta = fc.oneof(
+    { weight: 4, arbitrary: between(-0.2, 0.2) },
+    { weight: 1, arbitrary: fc.oneof(between(-3, -1), between(1, 3)) },
+  );
+  const piece: fc.Arbitrary<Evidence> = fc.oneof(
+    fc
+      .record({ theta, sd: fc.constantFrom(0.15, 0.2) })
+      .map((r) => ({ kind: 'seen', what: 'feed', ...r }) as const),
+    fc
+      .record({
+        c: theta,
+        gap: between(0.2, 1.2),
+        grade: fc.constantFrom('too-cold', 'good', 'too-hot'),
+      })
+      .map(({ c, gap, grade: g }) => ({ kind: 'grade', grade: g, c, h: c - gap }) as Evidence),
+  );
+
+  it('is what weighing every piece against all the others sets aside', () => {
+    let aside = 0;
+    fc.assert(
+      fc.property(fc.array(piece, { minLength: 4, maxLength: 20, size: 'max' }), (evidence) => {
+        const plain = plainlySetAside(evidence);
+        aside += plain.length;
+        expect(posterior(evidence).setAside).toEqual(plain);
+      }),
+      { numRuns: 150, seed: 13 },
+    );
+    expect(aside).toBeGreaterThan(50);
+  });
+
+  it('a log that contradicts itself is sorted in far under a thousand weighings', () => {
+    // Two benches in one log, five hundred cuts: weighed one against all each time, it took over a minute.
+    const evidence = Array.from({ length: 500 }, (_, i) =>
+      timed(i % 2 ? 0.5 + (i % 7) / 50 : 3 + (i % 11) / 20),
+    );
+    evidence.push(...Array.from({ length: 60 }, (_, i) => grade('good', 4 + (i % 5) / 10, 5.9, 2)));
+    const p = posterior(evidence);
+    expect(p.setAside.length).toBeGreaterThan(100);
+    expect(new Set(p.setAside.map((i) => i % 2)).size).toBe(1);
   });
 });

@@ -1,5 +1,6 @@
 import type { Evidence } from './evidence';
-import { EYE_PRIOR_SD, SLOW_PRIOR_SD, sumGrades, type Graded, type GradeSums } from './grades';
+import { EYE_PRIOR_SD, sumGrades, type Graded, type GradeSums } from './grades';
+import { moments, sumSeen, type Seen, type Sums } from './moments';
 
 /** Mean and sd of θ = ln κ and of ψ; which pieces of evidence were set aside (their indexes). */
 export interface Posterior {
@@ -10,14 +11,7 @@ export interface Posterior {
   readonly setAside: readonly number[];
 }
 
-export const PRIOR_SD = 0.35;
-/** Sums over θ: this many points, over no more than this many sd of the timed evidence, within ±2.8. */
-const THETAS = 801;
-const REACH = 2.8;
-const SDS = 9;
 const FAR = 4;
-
-type Seen = Extract<Evidence, { kind: 'seen' }>;
 
 /**
  * Prior × likelihoods of θ (N(0, 0.35²)), ψ (N(0, 0.5²)) and χ (N(0, 0.2²), `eyeSd`), mean and sd by sums over a grid. Exact and
@@ -33,25 +27,13 @@ export function posterior(evidence: readonly Evidence[], eyeSd = EYE_PRIOR_SD): 
   evidence.forEach((e, i) => e.kind === 'seen' && kept.add(i));
   const setAside: number[] = [];
   for (;;) {
-    const seen = [...kept].map((i) => evidence[i] as Seen);
-    let worst = -1;
-    let worstFar = FAR;
-    if (seen.length + (evidence.length - kept.size - setAside.length) > 1) {
-      for (const i of kept) {
-        const e = evidence[i] as Seen;
-        const others = moments(
-          grades,
-          [...kept].filter((k) => k !== i).map((k) => evidence[k] as Seen),
-        );
-        const far = Math.abs(e.theta - others.mean) / Math.hypot(others.sd, e.sd);
-        if (far > worstFar) {
-          worst = i;
-          worstFar = far;
-        }
-      }
-    }
+    const sums = sumSeen([...kept].map((i) => evidence[i] as Seen));
+    const m = moments(grades, sums);
+    const worst =
+      kept.size + (evidence.length - kept.size - setAside.length) > 1
+        ? farthest(evidence, kept, grades, sums, m)
+        : -1;
     if (worst < 0) {
-      const m = moments(grades, seen);
       return {
         logMean: m.mean,
         logSd: m.sd,
@@ -65,46 +47,40 @@ export function posterior(evidence: readonly Evidence[], eyeSd = EYE_PRIOR_SD): 
   }
 }
 
-function moments(grades: GradeSums | null, seen: readonly Seen[]) {
-  // Timed evidence and the prior are one parabola in θ: its precision and centre do not depend on order.
-  let precision = 1 / PRIOR_SD ** 2;
-  let pull = 0;
-  for (const e of seen) {
-    precision += 1 / e.sd ** 2;
-    pull += e.theta / e.sd ** 2;
+/** How much farther a piece may lie from the others' mean than from the mean of all: twice what it is without grades. */
+const LEVER = 2;
+
+/**
+ * The piece of timed evidence that lies farthest from all the others, over FAR; −1 where none does. Taking a piece of precision w out
+ * of P moves the mean by about w/(P−w) of its distance, so that few have to be weighed against the others themselves: those that
+ * could lie farther than the farthest found so far, the likeliest first.
+ */
+function farthest(
+  evidence: readonly Evidence[],
+  kept: ReadonlySet<number>,
+  grades: GradeSums | null,
+  sums: Sums,
+  all: { readonly mean: number },
+): number {
+  const likely = [...kept]
+    .map((i) => {
+      const e = evidence[i] as Seen;
+      const w = 1 / e.sd ** 2;
+      const most = (Math.abs(e.theta - all.mean) * (1 + (LEVER * w) / (sums.precision - w))) / e.sd;
+      return { i, e, w, most };
+    })
+    .filter((x) => x.most > FAR)
+    .sort((a, b) => b.most - a.most || a.i - b.i);
+  let worst = -1;
+  let worstFar = FAR;
+  for (const { i, e, w, most } of likely) {
+    if (most <= worstFar) break;
+    const others = moments(grades, { precision: sums.precision - w, pull: sums.pull - e.theta * w });
+    const far = Math.abs(e.theta - others.mean) / Math.hypot(others.sd, e.sd);
+    if (far > worstFar || (far === worstFar && i < worst)) {
+      worst = i;
+      worstFar = far;
+    }
   }
-  const centre = pull / precision;
-  const sd = 1 / Math.sqrt(precision);
-  if (!grades) return { mean: centre, sd, slowMean: 0, slowSd: SLOW_PRIOR_SD };
-  const lo = Math.max(-REACH, centre - SDS * sd);
-  const step = (Math.min(REACH, centre + SDS * sd) - lo) / (THETAS - 1);
-  const ln = new Float64Array(THETAS);
-  let top = -Infinity;
-  for (let i = 0; i < THETAS; i++) {
-    const theta = lo + i * step;
-    ln[i] = grades.ln(theta) - 0.5 * precision * (theta - centre) ** 2;
-    if (ln[i]! > top) top = ln[i]!;
-  }
-  let sum = 0;
-  let s1 = 0;
-  let s2 = 0;
-  let p1 = 0;
-  let p2 = 0;
-  for (let i = 0; i < THETAS; i++) {
-    const w = Math.exp(ln[i]! - top);
-    const t = lo + i * step;
-    sum += w;
-    s1 += w * t;
-    s2 += w * t * t;
-    p1 += w * grades.slowMean(t);
-    p2 += w * grades.slowSquare(t);
-  }
-  const mean = s1 / sum;
-  const slowMean = p1 / sum;
-  return {
-    mean,
-    sd: Math.sqrt(Math.max(0, s2 / sum - mean * mean)),
-    slowMean,
-    slowSd: Math.sqrt(Math.max(0, p2 / sum - slowMean * slowMean)),
-  };
+  return worst;
 }

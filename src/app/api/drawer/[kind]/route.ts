@@ -1,6 +1,7 @@
-import { route } from '@/server/http';
+import { routes } from '@/server/routes';
 import { addStock } from '@/server/stock';
 
-export const POST = route(async (request: Request, ctx: { params: Promise<{ kind: string }> }) =>
-  addStock((await ctx.params).kind, request),
-);
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ kind: string }>({
+  POST: (request, { kind }) => addStock(kind, request),
+});

@@ -1,5 +1,7 @@
 import { logCsv, queryOf } from '@/server/logbook';
-import { route } from '@/server/http';
+import { routes } from '@/server/routes';
 
 export const dynamic = 'force-dynamic';
-export const GET = route(async (request: Request) => logCsv(queryOf(request)));
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes({
+  GET: (request) => logCsv(queryOf(request)),
+});

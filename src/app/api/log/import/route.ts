@@ -1,7 +1,10 @@
 import { logImportSchema } from '@/core/documents/logImport';
+import { readBody } from '@/server/body';
+import { SIZES } from '@/server/http';
 import { importLog } from '@/server/logbook';
-import { readBody, route, SIZES } from '@/server/http';
+import { routes } from '@/server/routes';
 
-export const POST = route(async (request: Request) =>
-  importLog(await readBody(request, logImportSchema, SIZES.log)),
-);
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes({
+  POST: async (request) => importLog(await readBody(request, logImportSchema, SIZES.log)),
+});

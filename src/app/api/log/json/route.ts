@@ -1,5 +1,7 @@
 import { logJson, queryOf } from '@/server/logbook';
-import { route } from '@/server/http';
+import { routes } from '@/server/routes';
 
 export const dynamic = 'force-dynamic';
-export const GET = route(async (request: Request) => logJson(queryOf(request)));
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes({
+  GET: (request) => logJson(queryOf(request)),
+});

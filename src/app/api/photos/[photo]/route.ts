@@ -1,7 +1,8 @@
-import { route } from '@/server/http';
 import { photoFile, removePhoto } from '@/server/photos';
+import { routes } from '@/server/routes';
 
 export const dynamic = 'force-dynamic';
-type Context = { params: Promise<{ photo: string }> };
-export const GET = route(async (_: Request, ctx: Context) => photoFile((await ctx.params).photo));
-export const DELETE = route(async (_: Request, ctx: Context) => removePhoto((await ctx.params).photo));
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ photo: string }>({
+  GET: (_, { photo }) => photoFile(photo),
+  DELETE: (_, { photo }) => removePhoto(photo),
+});

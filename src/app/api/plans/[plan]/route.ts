@@ -1,13 +1,17 @@
 import { z } from 'zod';
+import { baseSchema } from '@/core/documents/fields';
 import { piecePlanSchema } from '@/core/documents/plan';
-import { readBody, route, SIZES } from '@/server/http';
+import { readBody } from '@/server/body';
+import { SIZES } from '@/server/http';
 import { putPlan, removePlan } from '@/server/plans';
+import { routes } from '@/server/routes';
 
-const bodySchema = z.strictObject({ base: z.number().int().min(1), doc: piecePlanSchema });
-type Ctx = { params: Promise<{ plan: string }> };
+const bodySchema = z.strictObject({ base: baseSchema, doc: piecePlanSchema });
 
-export const PUT = route(async (request: Request, ctx: Ctx) => {
-  const { base, doc } = await readBody(request, bodySchema, SIZES.plan);
-  return putPlan((await ctx.params).plan, base, doc);
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ plan: string }>({
+  PUT: async (request, { plan }) => {
+    const { base, doc } = await readBody(request, bodySchema, SIZES.plan);
+    return putPlan(plan, base, doc);
+  },
+  DELETE: (_, { plan }) => removePlan(plan),
 });
-export const DELETE = route(async (_: Request, ctx: Ctx) => removePlan((await ctx.params).plan));

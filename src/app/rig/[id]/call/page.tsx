@@ -1,12 +1,13 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { asked, type Query } from '@/app/asked';
 import { CallPage } from '@/features/shape/call/CallPage';
 import { listEvents } from '@/server/events';
 import { listPlans } from '@/server/plans';
 import { openRig } from '@/server/rigs';
 
 export const metadata: Metadata = { title: 'Called cut' };
-type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ plan?: string }> };
+type Props = { params: Promise<{ id: string }>; searchParams: Query };
 
 export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
@@ -17,7 +18,7 @@ export default async function Page({ params, searchParams }: Props) {
       open={open}
       plans={await listPlans(id)}
       events={await listEvents(id)}
-      first={(await searchParams).plan ?? null}
+      first={(await asked(searchParams))['plan'] ?? null}
     />
   );
 }

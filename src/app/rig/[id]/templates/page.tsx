@@ -1,15 +1,22 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { asked, type Query } from '@/app/asked';
 import { TemplatesPage } from '@/features/shape/TemplatesPage';
 import { listPlans } from '@/server/plans';
 import { openRig } from '@/server/rigs';
 
 export const metadata: Metadata = { title: 'Templates' };
-type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ plan?: string }> };
+type Props = { params: Promise<{ id: string }>; searchParams: Query };
 
 export default async function Page({ params, searchParams }: Props) {
   const { id } = await params;
   const open = await openRig(id);
   if (!open) notFound();
-  return <TemplatesPage open={open} plans={await listPlans(id)} first={(await searchParams).plan ?? null} />;
+  return (
+    <TemplatesPage
+      open={open}
+      plans={await listPlans(id)}
+      first={(await asked(searchParams))['plan'] ?? null}
+    />
+  );
 }

@@ -1,13 +1,9 @@
-import { route } from '@/server/http';
+import { routes } from '@/server/routes';
 import { changeStock, removeStock } from '@/server/stock';
 
-type Ctx = { params: Promise<{ kind: string; id: string }> };
-
-export const PUT = route(async (request: Request, ctx: Ctx) => {
-  const { kind, id } = await ctx.params;
-  return changeStock(kind, id, request);
-});
-export const DELETE = route(async (request: Request, ctx: Ctx) => {
-  const { kind, id } = await ctx.params;
-  return removeStock(kind, id, new URL(request.url).searchParams.get('sure') === '1');
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ kind: string; id: string }>({
+  PUT: (request, { kind, id }) => changeStock(kind, id, request),
+  DELETE: (request, { kind, id }) =>
+    removeStock(kind, id, new URL(request.url).searchParams.get('sure') === '1'),
 });

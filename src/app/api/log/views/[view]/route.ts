@@ -1,6 +1,7 @@
-import { route } from '@/server/http';
 import { dropView } from '@/server/logbook';
+import { routes } from '@/server/routes';
 
-export const DELETE = route(async (_: Request, ctx: { params: Promise<{ view: string }> }) =>
-  dropView((await ctx.params).view),
-);
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ view: string }>({
+  DELETE: (_, { view }) => dropView(view),
+});

@@ -1,14 +1,16 @@
 import { cookies } from 'next/headers';
 import { faultsOf } from '@/core/documents/faults';
-import { Refusal, route } from '@/server/http';
+import { Refusal } from '@/server/http';
 import { exportTemplates, templateQuerySchema } from '@/server/plans';
+import { routes } from '@/server/routes';
 import { profileFrom, UNITS_COOKIE } from '@/ui/unitsCookie';
 
 export const dynamic = 'force-dynamic';
 /** Templates at full size: ?format=svg|dxf|pdf|list, of one piece by end and side, on a4, a3 or letter. */
-export const GET = route(async (request: Request, ctx: { params: Promise<{ plan: string }> }) => {
-  const query = templateQuerySchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
-  if (!query.success) throw new Refusal(422, faultsOf(query.error));
-  const units = profileFrom((await cookies()).get(UNITS_COOKIE)?.value);
-  return exportTemplates((await ctx.params).plan, query.data, units);
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ plan: string }>({
+  GET: async (request, { plan }) => {
+    const query = templateQuerySchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
+    if (!query.success) throw new Refusal(422, faultsOf(query.error));
+    return exportTemplates(plan, query.data, profileFrom((await cookies()).get(UNITS_COOKIE)?.value));
+  },
 });

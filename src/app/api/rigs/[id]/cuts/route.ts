@@ -1,7 +1,10 @@
 import { loggedCutSchema } from '@/core/documents/log';
-import { readBody, route, SIZES } from '@/server/http';
+import { readBody } from '@/server/body';
+import { SIZES } from '@/server/http';
 import { logCut } from '@/server/rigs';
+import { routes } from '@/server/routes';
 
-export const POST = route(async (request: Request, ctx: { params: Promise<{ id: string }> }) =>
-  logCut((await ctx.params).id, await readBody(request, loggedCutSchema, SIZES.rig)),
-);
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string }>({
+  POST: async (request, { id }) => logCut(id, await readBody(request, loggedCutSchema, SIZES.rig)),
+});

@@ -1,6 +1,7 @@
-import { route } from '@/server/http';
 import { duplicateRig } from '@/server/rigs';
+import { routes } from '@/server/routes';
 
-export const POST = route(async (_: Request, ctx: { params: Promise<{ id: string }> }) =>
-  duplicateRig((await ctx.params).id),
-);
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string }>({
+  POST: (_, { id }) => duplicateRig(id),
+});

@@ -1,11 +1,11 @@
 import { eventSchema } from '@/core/documents/event';
+import { readBody } from '@/server/body';
 import { addEvent, listEvents } from '@/server/events';
-import { readBody, route, SIZES } from '@/server/http';
+import { SIZES } from '@/server/http';
+import { routes } from '@/server/routes';
 
 export const dynamic = 'force-dynamic';
-export const GET = route(async (_: Request, ctx: { params: Promise<{ id: string }> }) =>
-  listEvents((await ctx.params).id),
-);
-export const POST = route(async (request: Request, ctx: { params: Promise<{ id: string }> }) =>
-  addEvent((await ctx.params).id, await readBody(request, eventSchema, SIZES.rig)),
-);
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string }>({
+  GET: (_, { id }) => listEvents(id),
+  POST: async (request, { id }) => addEvent(id, await readBody(request, eventSchema, SIZES.rig)),
+});

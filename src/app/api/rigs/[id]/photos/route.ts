@@ -1,7 +1,8 @@
-import { route } from '@/server/http';
 import { addPhoto, listPhotos } from '@/server/photos';
+import { routes } from '@/server/routes';
 
 export const dynamic = 'force-dynamic';
-type Context = { params: Promise<{ id: string }> };
-export const GET = route(async (_: Request, ctx: Context) => listPhotos((await ctx.params).id));
-export const POST = route(async (request: Request, ctx: Context) => addPhoto((await ctx.params).id, request));
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string }>({
+  GET: (_, { id }) => listPhotos(id),
+  POST: (request, { id }) => addPhoto(id, request),
+});

@@ -1,11 +1,11 @@
 import { piecePlanSchema } from '@/core/documents/plan';
-import { readBody, route, SIZES } from '@/server/http';
+import { readBody } from '@/server/body';
+import { SIZES } from '@/server/http';
 import { addPlan, listPlans } from '@/server/plans';
+import { routes } from '@/server/routes';
 
 export const dynamic = 'force-dynamic';
-export const GET = route(async (_: Request, ctx: { params: Promise<{ id: string }> }) =>
-  listPlans((await ctx.params).id),
-);
-export const POST = route(async (request: Request, ctx: { params: Promise<{ id: string }> }) =>
-  addPlan((await ctx.params).id, await readBody(request, piecePlanSchema, SIZES.plan)),
-);
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string }>({
+  GET: (_, { id }) => listPlans(id),
+  POST: async (request, { id }) => addPlan(id, await readBody(request, piecePlanSchema, SIZES.plan)),
+});

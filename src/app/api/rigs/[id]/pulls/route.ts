@@ -1,11 +1,11 @@
 import { pullReadingSchema } from '@/core/documents/pull';
-import { readBody, route, SIZES } from '@/server/http';
+import { readBody } from '@/server/body';
+import { SIZES } from '@/server/http';
 import { listPulls, logPull } from '@/server/pulls';
+import { routes } from '@/server/routes';
 
-export const GET = route(async (_: Request, ctx: { params: Promise<{ id: string }> }) =>
-  listPulls((await ctx.params).id),
-);
-
-export const POST = route(async (request: Request, ctx: { params: Promise<{ id: string }> }) =>
-  logPull((await ctx.params).id, await readBody(request, pullReadingSchema, SIZES.rig)),
-);
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string }>({
+  GET: (_, { id }) => listPulls(id),
+  POST: async (request, { id }) => logPull(id, await readBody(request, pullReadingSchema, SIZES.rig)),
+});

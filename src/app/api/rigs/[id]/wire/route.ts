@@ -1,7 +1,7 @@
-import { route } from '@/server/http';
+import { routes } from '@/server/routes';
 import { wireState } from '@/server/wire';
 
 export const dynamic = 'force-dynamic';
-export const GET = route(async (_: Request, ctx: { params: Promise<{ id: string }> }) =>
-  wireState((await ctx.params).id),
-);
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string }>({
+  GET: (_, { id }) => wireState(id),
+});

@@ -1,13 +1,11 @@
 import { cutAfterSchema } from '@/core/documents/log';
-import { readBody, route, SIZES } from '@/server/http';
+import { readBody } from '@/server/body';
+import { SIZES } from '@/server/http';
 import { amendCut, removeCut } from '@/server/rigs';
+import { routes } from '@/server/routes';
 
-export const DELETE = route(async (_: Request, ctx: { params: Promise<{ id: string; cut: string }> }) => {
-  const { id, cut } = await ctx.params;
-  return removeCut(id, cut);
-});
-
-export const PUT = route(async (request: Request, ctx: { params: Promise<{ id: string; cut: string }> }) => {
-  const { id, cut } = await ctx.params;
-  return amendCut(id, cut, await readBody(request, cutAfterSchema, SIZES.rig));
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string; cut: string }>({
+  PUT: async (request, { id, cut }) => amendCut(id, cut, await readBody(request, cutAfterSchema, SIZES.rig)),
+  DELETE: (_, { id, cut }) => removeCut(id, cut),
 });

@@ -1,13 +1,12 @@
 import { eventSchema } from '@/core/documents/event';
+import { readBody } from '@/server/body';
 import { changeEvent, removeEvent } from '@/server/events';
-import { readBody, route, SIZES } from '@/server/http';
+import { SIZES } from '@/server/http';
+import { routes } from '@/server/routes';
 
-type Context = { params: Promise<{ id: string; event: string }> };
-export const PUT = route(async (request: Request, ctx: Context) => {
-  const { id, event } = await ctx.params;
-  return changeEvent(id, event, await readBody(request, eventSchema, SIZES.rig));
-});
-export const DELETE = route(async (_: Request, ctx: Context) => {
-  const { id, event } = await ctx.params;
-  return removeEvent(id, event);
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string; event: string }>({
+  PUT: async (request, { id, event }) =>
+    changeEvent(id, event, await readBody(request, eventSchema, SIZES.rig)),
+  DELETE: (_, { id, event }) => removeEvent(id, event),
 });

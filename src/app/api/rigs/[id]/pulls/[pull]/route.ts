@@ -1,7 +1,7 @@
-import { route } from '@/server/http';
 import { removePull } from '@/server/pulls';
+import { routes } from '@/server/routes';
 
-export const DELETE = route(async (_: Request, ctx: { params: Promise<{ id: string; pull: string }> }) => {
-  const { id, pull } = await ctx.params;
-  return removePull(id, pull);
+export const dynamic = 'force-dynamic';
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string; pull: string }>({
+  DELETE: (_, { id, pull }) => removePull(id, pull),
 });

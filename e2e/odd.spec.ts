@@ -1,0 +1,195 @@
+import fs from 'node:fs';
+import http from 'node:http';
+import net from 'node:net';
+import { expect, test } from '@playwright/test';
+import { everyPlace, oddRequest, seeded, sendOdd } from './odd';
+import { startServer, type Server } from './server';
+
+const ODD = Number(process.env.ODD ?? 3000);
+const AT_ONCE = 6;
+const HANG_MS = 2000;
+/** Threads that worked things out end in this time, and what they held goes back. */
+const IDLE_MS = 22_000;
+
+const memory = (server: Server) =>
+  Number(/VmRSS:\s+(\d+)/.exec(fs.readFileSync(`/proc/${server.child.pid}/status`, 'utf8'))![1]) / 1024;
+
+test(`${ODD} odd requests over every route and method: no fault of the server, no hang, and it lives on`, async () => {
+  test.setTimeout(120_000 + ODD * 60);
+  const server = await startServer({ seed: true });
+  const get = async (place: string) => (await (await fetch(server.url + place)).json()) as never;
+  const rigs: { id: string; doc: object }[] = await get('/api/rigs');
+  const of = rigs[0]!;
+  const open = (await get(`/api/rigs/${of.id}`)) as { cuts: { id: string; cut: object }[] };
+  const drawer = (await get('/api/drawer')) as Record<string, Record<string, unknown>[]>;
+  const plans = (await Promise.all(rigs.map((r) => get(`/api/rigs/${r.id}/plans`)))).flat() as {
+    id: string;
+    doc: object;
+  }[];
+  const events = (await get(`/api/rigs/${of.id}/events`)) as { id: string; event: object }[];
+  const stock = Object.values(drawer).map((list) =>
+    Object.fromEntries(Object.entries(list[0] ?? {}).filter(([k]) => k !== 'id' && k !== 'demo')),
+  );
+  const bodies: unknown[] = [
+    ...[of.doc, { doc: of.doc }, { base: 1, doc: of.doc }, { base: 2147483648, doc: of.doc }, [of.doc, of.doc]],
+    ...[{ rig: of.doc, cuts: open.cuts.map((c) => c.cut) }, open.cuts[0]?.cut, events[0]?.event],
+    ...(plans[0]
+      ? [plans[0].doc, { base: 1, doc: plans[0].doc }, await get(`/api/plans/${plans[0].id}/document`)]
+      : []),
+    ...[{ archived: true }, { metres: 1 }, { name: 'view', query: 'q=a' }, ...stock],
+    ...[
+      {
+        text: 'at,width\n2026-05-02,600',
+        form: 'csv',
+        rigId: of.id,
+        mapping: { columns: { at: { column: 'at', unit: 'furlong' } } },
+      },
+    ],
+    ...[{ text: '[]', form: 'json' }, { at: '2026-05-02T18:10:00Z', newtons: 20 }, await get('/api/backup')],
+  ];
+  const ids = [
+    of.id,
+    rigs[1]!.id,
+    plans[0]?.id ?? 'none',
+    events[0]?.id ?? 'none',
+    drawer['spools']![0]!['id'] as string,
+    'spools',
+    'foams',
+  ];
+  const r = seeded(13);
+  const places = everyPlace();
+  expect(places.length).toBeGreaterThan(40);
+  // Warm: what the first requests load stays, and threads that worked things out end.
+  for (const { place } of places.filter((p) => !p.place.includes('[') && !p.place.startsWith('/api')))
+    await fetch(server.url + place);
+  const bad: string[] = [];
+  const statuses = new Map<number, number>();
+  let slowest = 0;
+  const send = async (many: number) => {
+    let left = many;
+    const one = async () => {
+      while (left-- > 0) {
+        const odd = oddRequest(r, { places, ids, bodies });
+        const { status, ms } = await sendOdd(server.port, odd).catch(() => ({ status: 0, ms: 10_000 }));
+        statuses.set(status, (statuses.get(status) ?? 0) + 1);
+        slowest = Math.max(slowest, ms);
+        if (status === 0 || status >= 500 || ms > HANG_MS)
+          bad.push(
+            `${status} in ${Math.round(ms)} ms: ${odd.method} ${odd.place.slice(0, 200)} ${JSON.stringify(odd.headers)} ${odd.body?.toString('utf8').slice(0, 300) ?? ''}`,
+          );
+      }
+    };
+    await Promise.all(Array.from({ length: AT_ONCE }, one));
+    await new Promise((done) => setTimeout(done, IDLE_MS));
+  };
+  await send(ODD / 2);
+  const before = memory(server);
+  await send(ODD);
+  console.log(
+    [...statuses]
+      .sort((a, b) => a[0] - b[0])
+      .map(([s, n]) => `${s}: ${n}`)
+      .join(', '),
+    `slowest ${Math.round(slowest)} ms`,
+  );
+  expect(bad.slice(0, 10), server.output().slice(-3000)).toEqual([]);
+  console.log(`memory ${Math.round(before)} MB before, ${Math.round(memory(server))} MB after`);
+  expect(memory(server)).toBeLessThan(before * 1.2);
+  expect((await fetch(`${server.url}/api/rigs`)).status).toBe(200);
+  await server.stop();
+});
+
+test.describe('one request does not stop the others', () => {
+  let server: Server;
+  test.beforeAll(async () => {
+    server = await startServer({ seed: true });
+  });
+  test.afterAll(() => server.stop());
+
+  const post = (place: string, text: string) =>
+    fetch(server.url + place, { method: 'POST', headers: { 'content-type': 'application/json' }, body: text });
+
+  test('a megabyte of empty objects to match is refused in a few lines', async () => {
+    const r = await post('/api/v1/match', `[${'{},'.repeat(330_000)}{}]`);
+    const text = await r.text();
+    expect([r.status, text.length < 20_000]).toEqual([422, true]);
+    const many = await post('/api/v1/match', `[${'{},'.repeat(150_000)}{}]`);
+    const answer = (await many.json()) as { errors: unknown[]; more: number };
+    expect([many.status, answer.errors.length]).toEqual([422, 50]);
+    expect(answer.more).toBeGreaterThan(50);
+  });
+
+  test('ten megabytes of rubbish to tune is refused within seconds, and small requests go by', async () => {
+    const started = performance.now();
+    const heavy = post('/api/v1/tune', `{"rig":{},"cuts":[${'{},'.repeat(3_200_000)}{}]}`);
+    let slowest = 0;
+    for (let n = 0; n < 20; n++) {
+      const t = performance.now();
+      expect((await fetch(`${server.url}/api/rigs`)).status).toBe(200);
+      slowest = Math.max(slowest, performance.now() - t);
+    }
+    expect((await heavy).status).toBe(422);
+    console.log(
+      `refused after ${Math.round(performance.now() - started)} ms; slowest other ${Math.round(slowest)} ms`,
+    );
+    expect(slowest).toBeLessThan(2000);
+  });
+
+  test('an endless body is refused and its connection closed', async () => {
+    const ended = await new Promise<{ status: string; bytes: number }>((resolve, reject) => {
+      let status = '';
+      let bytes = 0;
+      const socket = net.connect(server.port, '127.0.0.1');
+      const chunk = `10000\r\n${'x'.repeat(0x10000)}\r\n`;
+      const more = () => {
+        while (!socket.destroyed && bytes < 500e6) {
+          bytes += 0x10000;
+          if (!socket.write(chunk)) return;
+        }
+      };
+      socket.on('connect', () => {
+        socket.write(
+          `POST /api/v1/tune HTTP/1.1\r\nhost: 127.0.0.1:${server.port}\r\ncontent-type: application/json\r\ntransfer-encoding: chunked\r\n\r\n`,
+        );
+        more();
+      });
+      socket.on('drain', more);
+      socket.on('data', (d) => (status ||= String(d).split('\r\n')[0]!));
+      socket.on('error', () => undefined);
+      socket.on('close', () => resolve({ status, bytes }));
+      setTimeout(() => reject(new Error(`still open after ${bytes} bytes`)), 30_000);
+    });
+    expect(ended.status).toContain('413');
+    expect(ended.bytes).toBeLessThan(200e6);
+  });
+
+  test('methods, addresses and pages that are not there are said as such', async () => {
+    const status = async (method: string, place: string) =>
+      new Promise<[number, string]>((resolve, reject) => {
+        const r = http.request({ host: '127.0.0.1', port: server.port, method, path: place }, (res) => {
+          res.resume();
+          resolve([res.statusCode!, String(res.headers['allow'] ?? '')]);
+        });
+        r.on('error', reject).end();
+      });
+    for (const [method, place, code, allow] of [
+      ['TRACE', '/api/health', 405, 'GET, HEAD, POST, PUT, PATCH, DELETE, OPTIONS'],
+      ['DELETE', '/api/health', 405, 'GET, HEAD, OPTIONS'],
+      ['GET', '/api/demo', 405, 'POST, DELETE, OPTIONS'],
+      ['OPTIONS', '/api/demo', 204, 'POST, DELETE, OPTIONS'],
+      ['GET', '/api/rigs/%zz', 400, ''],
+      ['GET', '/api/rigs/%00', 400, ''],
+      ['GET', '/api/rigs/nosuch', 404, ''],
+      ['GET', `/api/rigs/${'a'.repeat(65)}`, 404, ''],
+      ['GET', '/api/log?from=0000-01-01', 422, ''],
+      ['GET', '/api/log?q=%00', 400, ''],
+      ['GET', '/rig/%zz', 404, ''],
+      ['GET', '/rig/%ff%fe', 404, ''],
+      ['GET', '/rig/nosuch', 404, ''],
+      ['GET', '/rig/nosuch/heat', 404, ''],
+      ['GET', '/compare?rigs=a&rigs=b', 200, ''],
+      ['GET', '/log?kinds=a&kinds=b&from=0000-01-01', 200, ''],
+    ] as const)
+      expect([method, place, ...(await status(method, place))]).toEqual([method, place, code, allow]);
+  });
+});

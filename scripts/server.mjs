@@ -1,0 +1,140 @@
+import http from 'node:http';
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { EVERYWHERE, judge, mendHeaders } from './door.mjs';
+import { ensureThreads } from './setup.mjs';
+
+/** How long a request may take to come in whole: a backup over a slow network. */
+const WHOLE_MS = 15 * 60_000;
+/** How long an answer may be read before the rest of an unread request is cut off. */
+const GRACE_MS = 500;
+
+/** Header by which the server knows its own first request. */
+const OWN = 'x-upwind-first';
+
+const STARTING = `<!doctype html><html lang="en"><meta charset="utf-8"><meta http-equiv="refresh" content="1">
+<meta name="viewport" content="width=device-width"><title>Upwind Rod is starting</title>
+<body style="font:1.1rem system-ui;margin:4rem auto;max-width:32rem;padding:0 1rem"><h1>Upwind Rod is starting</h1>
+<p>The workshop is being opened. This page shows it as soon as it is ready; the first start takes some seconds.</p>`;
+
+function send(res, status, headers, body) {
+  res.writeHead(status, { ...headers, 'cache-control': 'no-store', 'content-length': Buffer.byteLength(body) });
+  res.end(body);
+}
+
+/** While the program is not ready yet: a page that looks again, and a plain 503 for all else. */
+function notYet(req, res) {
+  const page = req.method === 'GET' && !req.url.startsWith('/api') && !req.url.startsWith('/_next');
+  if (page)
+    return send(
+      res,
+      503,
+      {
+        'content-type': 'text/html; charset=utf-8',
+        'retry-after': '1',
+        'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'",
+      },
+      STARTING,
+    );
+  const fault = { path: '(request)', rule: 'starting', message: 'The program is starting.' };
+  send(
+    res,
+    503,
+    { 'content-type': 'application/json', 'retry-after': '1' },
+    JSON.stringify({ error: fault, errors: [{ error: fault }] }),
+  );
+}
+
+/**
+ * An answer may be given before the request has come in whole. What still comes then is not waited for for long, and the sender is told
+ * that the connection ends, so that no other request is begun on it.
+ */
+function endUnread(req, res) {
+  const { socket } = req;
+  const { writeHead } = res;
+  res.writeHead = (...args) => {
+    if (!req.complete && !res.headersSent) res.setHeader('connection', 'close');
+    return writeHead.apply(res, args);
+  };
+  res.once('finish', () => {
+    if (!req.complete) setTimeout(() => req.complete || socket.destroy(), GRACE_MS).unref();
+  });
+}
+
+/**
+ * Listens and serves the built program in this process: whatever ends it, ends the server. Answers at once, with a page that waits, and
+ * with the program as soon as it is ready. Rejects with the system's error where it cannot listen.
+ */
+export async function listen({ root, host, port, allowed, dev = false }) {
+  let handle = notYet;
+  let ready = false;
+  const token = crypto.randomUUID();
+  const hosts = new Set(allowed);
+  const server = http.createServer((req, res) => {
+    for (const [name, value] of Object.entries(EVERYWHERE)) res.setHeader(name, value);
+    endUnread(req, res);
+    const verdict = judge(req, hosts);
+    if (verdict?.body)
+      return send(
+        res,
+        verdict.status,
+        { ...verdict.headers, 'content-type': 'application/json' },
+        JSON.stringify(verdict.body),
+      );
+    if (verdict?.url) req.url = verdict.url;
+    mendHeaders(req.headers);
+    // Until the first request of our own is answered, the database is not open.
+    const own = req.headers[OWN] === token;
+    return (ready || own ? handle : notYet)(req, res);
+  });
+  server.requestTimeout = WHOLE_MS;
+  // A page that is read for a while keeps its connection, or its next request is cut off.
+  server.keepAliveTimeout = 120_000;
+  server.headersTimeout = 125_000;
+  await new Promise((resolve, reject) => {
+    server.once('error', reject);
+    server.listen({ port, host }, resolve);
+  });
+  await ensureThreads(root);
+  const { default: next } = await import('next');
+  const app = next({ dev, dir: root, hostname: host, port, quiet: true });
+  await app.prepare();
+  handle = app.getRequestHandler();
+  await firstRequest(host, port, token);
+  ready = true;
+  return server;
+}
+
+/** Opens the database, which the program does before it answers for the first time; a fault there ends the process with one line. */
+async function firstRequest(host, port, token) {
+  const name = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host;
+  const answer = await fetch(`http://${name}:${port}/api/health`, { headers: { [OWN]: token } });
+  await answer.arrayBuffer();
+  if (!answer.ok) throw new Error(`the program answers ${answer.status}`);
+}
+
+/** Environment in which the program runs; before anything of it is loaded. */
+export function setEnvironment({ data, seed, phone = '', dev = false }) {
+  Object.assign(process.env, {
+    NODE_ENV: dev ? 'development' : 'production',
+    NEXT_MANUAL_SIG_HANDLE: 'true',
+    NEXT_TELEMETRY_DISABLED: '1',
+    UPWIND_DATA: data,
+    UPWIND_SEED: seed ? '1' : '',
+    UPWIND_PHONE: phone,
+  });
+}
+
+// Run by itself, as the tests and `npm run dev` do: on this machine, by the environment alone.
+if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) {
+  const root = path.resolve(import.meta.dirname, '..');
+  const dev = process.argv.includes('--dev');
+  const port = Number(process.env.PORT || 3210);
+  setEnvironment({
+    data: path.resolve(root, process.env.UPWIND_DATA || 'data'),
+    seed: process.env.UPWIND_SEED === '1',
+    dev,
+  });
+  process.chdir(root);
+  await listen({ root, host: '127.0.0.1', port, allowed: [`127.0.0.1:${port}`, `localhost:${port}`], dev });
+}

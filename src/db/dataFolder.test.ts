@@ -1,0 +1,151 @@
+import fs from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { dealtWith, noted, setAside } from './damage';
+import { freeBytes, sizeOf, syncTree, writeWhole } from './disk';
+import { openEmbedded } from './embedded';
+import { openFolder } from './folder';
+import { PictureFiles } from './pictureFiles';
+import { LEAST_FREE, roomFor } from './room';
+
+const folder = () => fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-folder-'));
+afterEach(() => vi.restoreAllMocks());
+
+describe('files that are written whole', () => {
+  it('are synced before they are named, and their folder after', () => {
+    const at = path.join(folder(), 'deep', 'file');
+    const order: string[] = [];
+    const { fsyncSync, renameSync } = fs;
+    vi.spyOn(fs, 'fsyncSync').mockImplementation((fd) => {
+      order.push(fs.fstatSync(fd).isDirectory() ? 'folder' : 'file');
+      fsyncSync(fd);
+    });
+    vi.spyOn(fs, 'renameSync').mockImplementation((from, to) => {
+      order.push('name');
+      renameSync(from, to);
+    });
+    writeWhole(at, 'whole');
+    expect(order.slice(-3)).toEqual(['file', 'name', 'folder']);
+    expect(fs.readdirSync(path.dirname(at))).toEqual(['file']);
+    order.length = 0;
+    fs.mkdirSync(path.join(path.dirname(at), 'below'));
+    fs.writeFileSync(path.join(path.dirname(at), 'below', 'other'), '12');
+    syncTree(path.dirname(at));
+    expect([...order].sort()).toEqual(['file', 'file', 'folder', 'folder']);
+    expect(sizeOf(path.dirname(at))).toBe(7);
+    expect(sizeOf(path.join(at, 'nothing'))).toBe(0);
+  });
+
+  it('leave what was there where the disk has no room for them', () => {
+    const at = path.join(folder(), 'file');
+    writeWhole(at, 'old');
+    vi.spyOn(fs, 'fsyncSync').mockImplementation(() => {
+      throw Object.assign(new Error('no space left on device'), { code: 'ENOSPC' });
+    });
+    expect(() => writeWhole(at, 'new')).toThrow('no space');
+    expect(fs.readFileSync(at, 'utf8')).toBe('old');
+  });
+
+  it('the room on a disk is that of the nearest folder that is there', () => {
+    const at = folder();
+    expect(freeBytes(path.join(at, 'not', 'yet'))).toBeGreaterThan(0);
+    expect(roomFor(at, freeBytes(at))).toBe(false);
+    expect(roomFor(at)).toBe(freeBytes(at) >= LEAST_FREE);
+  });
+});
+
+describe('the embedded database', () => {
+  it('waits for the disk with every commit, unless told not to', async () => {
+    const at = path.join(folder(), 'db');
+    let synced = 0;
+    const { fsyncSync } = fs;
+    vi.spyOn(fs, 'fsyncSync').mockImplementation((fd) => {
+      synced++;
+      fsyncSync(fd);
+    });
+    const commits = async (wait: boolean) => {
+      const db = await openEmbedded(at, wait);
+      await db.exec('create table if not exists t (n int)');
+      synced = 0;
+      for (let n = 0; n < 20; n++) await db.query('insert into t values ($1)', [n]);
+      const seen = synced;
+      await db.close();
+      return seen;
+    };
+    expect(await commits(true)).toBeGreaterThanOrEqual(20);
+    expect(await commits(false)).toBe(0);
+  }, 60_000);
+
+  it('an empty postmaster.pid, as a cut leaves it, does not keep it shut; a folder without PG_VERSION is put aside', async () => {
+    const at = path.join(folder(), 'db');
+    const first = await openFolder(at, true);
+    await first.lite.exec('create table kept (n int)');
+    await first.lite.close();
+    first.release();
+    fs.writeFileSync(path.join(at, 'postmaster.pid'), '');
+    const again = await openFolder(at, true);
+    expect((await again.lite.query('select * from kept')).rows).toEqual([]);
+    await again.lite.close();
+    again.release();
+    expect(noted(path.dirname(at))).toBeNull();
+
+    fs.rmSync(path.join(at, 'PG_VERSION'));
+    vi.spyOn(console, 'error').mockImplementation(() => undefined);
+    const fresh = await openFolder(at, true);
+    await expect(fresh.lite.query('select * from kept')).rejects.toThrow('does not exist');
+    await fresh.lite.close();
+    fresh.release();
+    const damage = noted(path.dirname(at))!;
+    expect(damage.seen).toBe('its file PG_VERSION is missing');
+    expect(fs.existsSync(path.join(path.dirname(at), damage.kept, 'base'))).toBe(true);
+    dealtWith(path.dirname(at));
+    expect(noted(path.dirname(at))).toBeNull();
+  }, 60_000);
+
+  it('two damages within a second are kept side by side', () => {
+    const data = folder();
+    const kept = [1, 2, 3].map(() => {
+      fs.mkdirSync(path.join(data, 'db'));
+      return setAside(path.join(data, 'db'), 'torn').kept;
+    });
+    expect(new Set(kept).size).toBe(3);
+    expect(fs.readdirSync(data).sort()).toEqual([...kept, 'damage.json'].sort());
+  });
+
+  it.each(['', 'null', '[]', '{"kept":1}'])('a note that is %j is none', (text) => {
+    const data = folder();
+    fs.writeFileSync(path.join(data, 'damage.json'), text);
+    expect(noted(data)).toBeNull();
+  });
+});
+
+describe('pictures', () => {
+  const id = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
+  const WEEK = 7 * 24 * 3600_000;
+
+  it('that nothing names any more are kept a week, and come back when they are named again', () => {
+    const files = new PictureFiles(folder());
+    for (const n of [1, 2, 3]) files.write(id(n), Buffer.from(`picture ${n}`));
+    files.drop(id(1));
+    expect(files.read(id(1))!.toString()).toBe('picture 1');
+    expect(files.sweep(new Set([id(3)]))).toEqual({ unnamed: 2, gone: 0, back: 0 });
+    expect(files.sweep(new Set([id(2), id(3)]))).toEqual({ unnamed: 1, gone: 0, back: 1 });
+    expect(files.sweep(new Set([id(2), id(3)]), Date.now() + WEEK - 60_000).gone).toBe(0);
+    expect(files.sweep(new Set([id(2), id(3)]), Date.now() + WEEK + 60_000).gone).toBe(1);
+    expect([1, 2, 3].map((n) => files.read(id(n))?.toString())).toEqual([undefined, 'picture 2', 'picture 3']);
+  });
+
+  it('of a restore are taken whole; one that is here stays; what is no picture’s name is left', () => {
+    const data = folder();
+    const files = new PictureFiles(data);
+    files.write(id(1), Buffer.from('mine'));
+    const aside = folder();
+    fs.writeFileSync(path.join(aside, `${id(1)}.jpg`), 'theirs');
+    fs.writeFileSync(path.join(aside, `${id(2)}.jpg`), 'new');
+    fs.writeFileSync(path.join(aside, 'evil.jpg'), 'no');
+    files.take(aside);
+    expect([1, 2].map((n) => files.read(id(n))!.toString())).toEqual(['mine', 'new']);
+    expect(fs.existsSync(path.join(data, 'photos', 'evil.jpg'))).toBe(false);
+  });
+});

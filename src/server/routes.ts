@@ -1,0 +1,71 @@
+import 'server-only';
+import { isText } from '@/core/documents/plain';
+import { roomForWrites } from './db';
+import { answerFaults, Refusal, refusal } from './http';
+
+const METHODS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const;
+type Method = (typeof METHODS)[number];
+
+type Handler<P> = (request: Request, params: P) => unknown;
+type Answer<P> = (request: Request, ctx: { params: Promise<P> }) => Promise<Response>;
+
+/** An id, or a word of an address: what this program gives out, and what a backup may bring. */
+const ID = /^[\w.:~ -]{1,64}$/;
+const HEAD = 'HEAD, OPTIONS';
+
+/**
+ * The methods of a route, each with what answers it. What a handler returns is sent as JSON, a Refusal as its faults. Decided here once for all
+ * routes: ids and query values that are no text, methods that the route does not know, a disk without room, and what nobody foresaw.
+ */
+export function routes<P = object>(
+  handlers: Partial<Record<Method, Handler<P>>>,
+  o: { readonly writes?: boolean } = {},
+): Record<Method | 'OPTIONS', Answer<P>> {
+  const known = METHODS.filter((m) => handlers[m]);
+  const allow = known.includes('GET') ? `${known.join(', ')}, ${HEAD}` : `${known.join(', ')}, OPTIONS`;
+  const answer =
+    (method: Method): Answer<P> =>
+    async (request, ctx) => {
+      const handler = handlers[method];
+      if (!handler) return answerFaults(refusal(405, 'method', `There is no ${method} here.`), { allow });
+      try {
+        const params = (await ctx.params) ?? ({} as P);
+        checkAddress(request, params as Readonly<Record<string, string>>);
+        if (method !== 'GET' && o.writes !== false) roomForWrites();
+        const out = await handler(request, params);
+        return out instanceof Response ? out : Response.json(out ?? null);
+      } catch (e) {
+        return answerFaults(e instanceof Refusal ? e : (ofDatabase(e) ?? unforeseen(e)));
+      }
+    };
+  const options = async () => new Response(null, { status: 204, headers: { allow } });
+  return {
+    ...(Object.fromEntries(METHODS.map((m) => [m, answer(m)])) as Record<Method, Answer<P>>),
+    OPTIONS: options,
+  };
+}
+
+function checkAddress(request: Request, params: Readonly<Record<string, string>>): void {
+  for (const value of Object.values(params))
+    if (!ID.test(value)) throw refusal(404, 'not-found', 'There is nothing under that id.');
+  for (const [key, value] of new URL(request.url).searchParams)
+    if (!isText(key) || !isText(value))
+      throw new Refusal(422, [
+        { path: key.slice(0, 64), rule: 'text', message: 'holds signs that are no text' },
+      ]);
+}
+
+/** A fault of the database that is not the server's: no room on the disk. */
+function ofDatabase(e: unknown): Refusal | null {
+  const { code } = (e as { cause?: { code?: string } } | null)?.cause ?? {};
+  if (code === '53100')
+    return refusal(507, 'disk-full', 'The disk is full: this was not saved. Free some room on it.');
+  return null;
+}
+
+/** What nobody foresaw: an id by which the line in the server's log is found, and no more. */
+function unforeseen(e: unknown): Refusal {
+  const id = crypto.randomUUID().slice(0, 8);
+  console.error(`[${id}]`, e);
+  return refusal(500, 'internal', `The server failed (${id}). What was saved before is kept.`);
+}

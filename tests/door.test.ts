@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest';
+import { judge, mendHeaders } from '../scripts/door.mjs';
+
+const HOSTS = new Set(['127.0.0.1:3210', 'bench.local:3210']);
+const ask = (o: { method?: string; url?: string; headers?: Record<string, string> } = {}, hosts = HOSTS) =>
+  judge(
+    { method: o.method ?? 'GET', url: o.url ?? '/', headers: { host: '127.0.0.1:3210', ...o.headers } },
+    hosts,
+  );
+const status = (o: Parameters<typeof ask>[0]) => (ask(o) as { status?: number } | null)?.status ?? null;
+
+describe('the door', () => {
+  it('lets in what a browser on this machine sends', () => {
+    expect(ask()).toBeNull();
+    expect(ask({ url: '/log?q=a+b%20c&from=2026-05-02' })).toBeNull();
+    expect(ask({ method: 'PUT', url: '/api/rigs/1', headers: { origin: 'http://127.0.0.1:3210' } })).toBeNull();
+    expect(ask({ headers: { host: 'BENCH.local:3210' } })).toBeNull();
+  });
+
+  // A page of another site, or a name that was bent to this machine (DNS rebinding): OWASP, Cross-Site Request Forgery Prevention.
+  it.each([
+    [{ headers: { host: 'evil.example' } }, 421],
+    [{ headers: { host: 'evil.example:3210', origin: 'http://evil.example:3210' } }, 421],
+    [{ headers: { host: '' } }, 421],
+    [{ headers: { origin: 'http://evil.example' } }, 403],
+    [{ headers: { origin: 'null' } }, 403],
+    [{ method: 'POST', url: '/api/rigs', headers: { 'sec-fetch-site': 'cross-site' } }, 403],
+    [{ method: 'TRACE' }, 405],
+    [{ method: 'POST', url: '/log' }, 405],
+    [{ url: `/${'a'.repeat(9000)}` }, 414],
+    [{ url: '/api/rigs/%zz' }, 400],
+    [{ url: '/api/rigs/%00' }, 400],
+    [{ url: '/api/rigs/%ff%fe' }, 400],
+    [{ url: '/api/log?q=a%00b' }, 400],
+  ])('turns away %j with %d', (o, code) => expect(status(o)).toBe(code));
+
+  it('answers in the shape of all faults, and names the methods there are', () => {
+    const no = ask({ method: 'PROPFIND', url: '/api/rigs' }) as { headers: object; body: { error: object } };
+    expect(no.headers).toEqual({ allow: 'GET, HEAD, POST, PUT, PATCH, DELETE, OPTIONS' });
+    expect(no.body.error).toMatchObject({ path: '(request)', rule: 'method' });
+  });
+
+  it.each([
+    '/rig/%zz',
+    '/rig/%00/heat',
+    '/%ed%a0%80',
+    '//evil.example/a',
+    'http://evil.example/',
+    '*',
+    '/log?q=%00',
+  ])('a page under %s is not found', (url) => expect(ask({ url })).toEqual({ url: '/not-found' }));
+
+  it('without a list answers to this machine’s own names alone', () => {
+    const none = new Set<string>();
+    expect(ask({ headers: { host: 'localhost:9' } }, none)).toBeNull();
+    expect((ask({ headers: { host: 'evil.example' } }, none) as { status: number }).status).toBe(421);
+  });
+
+  it('takes out a navigation header that no page sends', () => {
+    for (const [tree, stays] of [
+      ['rubbish', false],
+      ['%5B%22', false],
+      ['%zz', false],
+      ['%7B%7D', false],
+      [encodeURIComponent('["",{}]'), true],
+    ] as const) {
+      const headers: Record<string, string> = { 'next-router-state-tree': tree };
+      mendHeaders(headers);
+      expect('next-router-state-tree' in headers, tree).toBe(stays);
+    }
+  });
+});
