@@ -1,5 +1,5 @@
-import type { Page } from '@playwright/test';
 import { expect, test } from './fixtures';
+import { slowness } from './slowness';
 import { OWN_COLUMNS } from '../src/formats/log/columns';
 
 test.use({ apart: 'many' });
@@ -48,24 +48,6 @@ function bigLog(n: number): string {
     ].join(',');
   });
   return `${OWN_COLUMNS.join(',')}\r\n${rows.join('\r\n')}\r\n`;
-}
-
-/** Milliseconds that a fixed sum takes in the page on the reference machine (two processors of 2.5 GHz) when it is quiet. */
-const QUIET_MS = 60;
-
-/** How many times longer that sum takes now, at least 1. */
-async function slowness(page: Page): Promise<number> {
-  const ms = await page.evaluate(() => {
-    const once = () => {
-      const start = performance.now();
-      let x = 0;
-      for (let i = 0; i < 3e7; i++) x += Math.sqrt(i ^ 5);
-      return x > 0 ? performance.now() - start : 0;
-    };
-    return Math.min(once(), once(), once());
-  });
-  console.log(`yardstick ${Math.round(ms)} ms`);
-  return Math.max(1, ms / QUIET_MS);
 }
 
 test('20 000 cuts: the list opens in 300 ms, a filter in 100 ms, the CSV of all in 2 s', async ({

@@ -6,6 +6,7 @@ import { inWords, type Outcome } from '@/state/api';
 import { downloads } from '@/state/places';
 import { useWorkshop } from '@/state/useWorkshop';
 import { PickFile } from '@/ui/PickFile';
+import css from './about.module.css';
 import { sizeText } from './sizes';
 
 /** What a backup is put back from: a file that was chosen, or one of the data folder by its name. */
@@ -60,7 +61,7 @@ export function Backup({ kept }: { kept: readonly Kept[] }) {
         />
       </p>
       {asked && (
-        <div role="alert">
+        <div role="alert" className={css.asked}>
           <p>
             {asked.name} takes the place of everything here. It is checked first; if anything in it is wrong,
             nothing changes. What is here now is kept in the folder backups.

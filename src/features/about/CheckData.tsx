@@ -44,7 +44,8 @@ export function CheckData({ sizes }: { sizes: Sizes | null }) {
 }
 
 function Found({ c }: { c: Checked }) {
-  const looked = `${c.entries} entries, ${c.pictures} pictures and ${c.backups} backups were looked through`;
+  const some = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+  const looked = `${some(c.entries, 'entry', 'entries')}, ${some(c.pictures, 'picture', 'pictures')} and ${some(c.backups, 'backup', 'backups')} were looked through`;
   if (c.faults.length === 0) return <p>{looked}: all of them are whole.</p>;
   return (
     <>
