@@ -15,9 +15,11 @@ export async function bundle(root, entry, sources) {
     fs.existsSync(out) && sources.every((s) => newest(path.join(root, s)) < fs.statSync(out).mtimeMs);
   if (!fresh) {
     const { build } = await import('esbuild');
+    // Aside first: another process may be reading it.
+    const aside = `${out}.${process.pid}.mjs`;
     await build({
       entryPoints: [path.join(root, entry)],
-      outfile: out,
+      outfile: aside,
       bundle: true,
       platform: 'node',
       format: 'esm',
@@ -25,6 +27,7 @@ export async function bundle(root, entry, sources) {
       alias: { '@': path.join(root, 'src') },
       logLevel: 'error',
     });
+    fs.renameSync(aside, out);
   }
   return out;
 }

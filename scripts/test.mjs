@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
 import { ensureBuild, ensurePackages, fail } from './setup.mjs';
@@ -28,10 +28,24 @@ function run(name, file, args, env = {}) {
   return done.status === 0;
 }
 
-/** A check that passes or fails as a whole. */
-function check(name, file, ...args) {
-  if (run(name, file, args)) passed++;
-  else failed++;
+/** Checks that pass or fail as a whole, side by side; what one of them says is printed when it ends. */
+async function checks(...list) {
+  const one = ([name, file, ...args]) =>
+    new Promise((resolve) => {
+      const start = Date.now();
+      const child = spawn(process.execPath, [path.join(root, 'node_modules', file), ...args], { cwd: root });
+      let said = '';
+      child.stdout.on('data', (d) => (said += d));
+      child.stderr.on('data', (d) => (said += d));
+      child.on('close', (code) => {
+        const seconds = Math.round((Date.now() - start) / 1000);
+        console.log(`\n— ${name}\n${said}  ${name}: ${code === 0 ? 'ok' : 'failed'}, ${seconds} s`);
+        if (code === 0) passed++;
+        else failed++;
+        resolve();
+      });
+    });
+  await Promise.all(list.map(one));
 }
 
 /** A runner that counts its own tests into a report; a report that is missing or empty is a failure. */
@@ -81,9 +95,11 @@ if (long) {
       ),
   );
 } else {
-  check('format', 'prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.');
-  check('lint', 'eslint/bin/eslint.js', '.');
-  check('types', 'typescript/bin/tsc', '--noEmit');
+  await checks(
+    ['format', 'prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'],
+    ['lint', 'eslint/bin/eslint.js', '.'],
+    ['types', 'typescript/bin/tsc', '--noEmit'],
+  );
   const unit = path.join(cache, 'unit.json');
   counted(
     'unit tests',

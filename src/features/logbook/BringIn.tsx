@@ -76,7 +76,10 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
       mapping,
     });
     setBusy(false);
-    if (answer.kind === 'lost') return setFaults(['The server does not answer; nothing was imported.']);
+    if (answer.kind === 'lost')
+      return tell(
+        'No answer came: the cuts may be in or not, but never half of them. Look at the log before you import the file again.',
+      );
     if (answer.kind === 'refused')
       return setFaults(
         answer.faults.map((f) =>

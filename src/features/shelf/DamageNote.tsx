@@ -20,7 +20,8 @@ export function DamageNote({ damage }: { damage: DamageTold }) {
     const answer = await asked;
     setBusy(false);
     if (answer.kind === 'done') router.refresh();
-    else tell(`Nothing was changed. ${inWords(answer)}`);
+    else if (answer.kind === 'refused') tell(`Nothing was changed. ${inWords(answer)}`);
+    else tell('No answer came. Load this page anew and look at what is there before you try again.');
   };
   const { backup } = damage;
   return (

@@ -5,7 +5,7 @@ import { loggedCutSchema, type cutAfterSchema } from '@/core/documents/log';
 import { ENTRY_KINDS } from '@/core/documents/logbook';
 import type { logImportSchema } from '@/core/documents/logImport';
 import { pullReadingSchema } from '@/core/documents/pull';
-import { call } from '../api';
+import { call, send } from '../api';
 import type { LogEntry, LogPage, LogView } from '../types';
 
 const id = z.string().min(1);
@@ -30,6 +30,9 @@ const entry: z.ZodType<LogEntry> = z.object({
 });
 const page: z.ZodType<LogPage> = z.object({ entries: z.array(entry), total: z.int() });
 const views: z.ZodType<LogView[]> = z.array(z.object({ id, name: z.string(), query: z.string() }));
+/** Tens of thousands of cuts are read and put in. */
+const IMPORT_MS = 5 * 60_000;
+
 const imported = z.object({ cuts: z.int(), already: z.int(), rigs: z.int() });
 
 /** What the pages ask of the logbook. */
@@ -43,7 +46,14 @@ export const logServer = {
     ),
   amendCut: (rig: string, cut: string, after: z.output<typeof cutAfterSchema>) =>
     call('PUT', `/api/rigs/${rig}/cuts/${cut}`, z.unknown(), after),
-  importFile: (file: z.input<typeof logImportSchema>) => call('POST', '/api/log/import', imported, file),
+  importFile: (file: z.input<typeof logImportSchema>) =>
+    send(
+      '/api/log/import',
+      new Blob([JSON.stringify(file)]),
+      'application/json',
+      imported,
+      AbortSignal.timeout(IMPORT_MS),
+    ),
   keepView: (view: { name: string; query: string }) => call('POST', '/api/log/views', views, view),
   forgetView: (view: string) => call('DELETE', `/api/log/views/${view}`, views),
 } as const;
