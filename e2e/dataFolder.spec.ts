@@ -17,6 +17,8 @@ const doc = (name: string) => ({
   control: { kind: 'volts', setting: 18.5 },
   foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
 });
+/** A JPEG of eight by eight pixels. */
+const JPEG = Buffer.from('ffd8ffe000104a46494600010100000100010000ffc0000b08000800080101011100ffd9', 'hex');
 type Rigs = { id: string; doc: { name: string } }[];
 type Open = { record: { id: string; revision: number } };
 
@@ -139,14 +141,49 @@ test('deleting a cut under another rig’s id answers 404 and deletes nothing', 
   await server.stop();
 });
 
+test('a look through everything finds a torn picture, a missing one and a backup that cannot be read', async () => {
+  const server = await startServer();
+  const check = async () =>
+    (
+      await send<{
+        entries: number;
+        pictures: number;
+        faults: { list: string; id: string; message: string }[];
+      }>(server, 'POST', '/api/check')
+    ).answer;
+  const { id } = (await make(server, 'Pictured')).answer.record;
+  for (const n of [1, 2]) {
+    const r = await fetch(`${server.url}/api/rigs/${id}/photos?name=${n}`, {
+      method: 'POST',
+      body: new Uint8Array(JPEG),
+    });
+    expect(r.status).toBe(200);
+  }
+  const whole = await check();
+  expect([whole.entries, whole.pictures, whole.faults]).toEqual([3, 2, []]);
+  const files = fs.readdirSync(path.join(server.data, 'photos')).sort();
+  fs.writeFileSync(path.join(server.data, 'photos', files[0]!), 'torn');
+  fs.rmSync(path.join(server.data, 'photos', files[1]!));
+  fs.mkdirSync(backups(server), { recursive: true });
+  fs.writeFileSync(path.join(backups(server), '2026-01-01.backup.json'), '{"format":');
+  const found = (await check()).faults;
+  expect(found.map((f) => [f.list, f.id.slice(0, 36), f.message]).sort()).toEqual(
+    [
+      ['backups', '2026-01-01.backup.json', 'cannot be read'],
+      ['photos', files[0]!.slice(0, 36), 'is no picture any more: its file is damaged'],
+      ['photos', files[1]!.slice(0, 36), 'has no file'],
+    ].sort(),
+  );
+  await server.stop();
+});
+
 test('a backup of 200 MB with pictures goes out and comes back; other requests are answered meanwhile', async () => {
   test.setTimeout(300_000);
   const server = await startServer();
   const { id } = (await make(server, 'Pictured')).answer.record;
-  const head = Buffer.from('ffd8ffe000104a46494600010100000100010000ffc0000b08000800080101011100ffd9', 'hex');
   const sent: Buffer[] = [];
   for (let n = 0; n < 54; n++) {
-    const bytes = Buffer.concat([head, Buffer.alloc(2_800_000, n + 1)]);
+    const bytes = Buffer.concat([JPEG, Buffer.alloc(2_800_000, n + 1)]);
     sent.push(bytes);
     const r = await fetch(`${server.url}/api/rigs/${id}/photos?name=${n}`, {
       method: 'POST',
