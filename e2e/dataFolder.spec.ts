@@ -227,8 +227,26 @@ test('a backup of 200 MB with pictures goes out and comes back; other requests a
   await other.stop();
 });
 
-test.describe('the disk is full', () => {
+test.describe('a disk that is full or locked', () => {
   test.skip(missing !== null, `left out: ${missing}`);
+
+  test('a disk that may only be read is said in one line, and everything is there when it may be written again', async () => {
+    test.setTimeout(120_000);
+    const disk = newDisk(300);
+    const data = path.join(disk.folder, 'data');
+    const first = await startServer({ data });
+    await make(first, 'Kept');
+    await first.stop();
+    execFileSync('mount', ['-o', 'remount,ro', disk.folder]);
+    await expect(startServer({ data })).rejects.toThrow(
+      /The data folder .* cannot be written\. Set UPWIND_DATA/,
+    );
+    execFileSync('mount', ['-o', 'remount,rw', disk.folder]);
+    const again = await startServer({ data });
+    expect(await names(again)).toEqual(['Kept']);
+    await again.stop();
+    disk.eject();
+  });
 
   test('saves are refused in words, reading goes on, and it closes and opens again', async () => {
     test.setTimeout(180_000);

@@ -1,7 +1,7 @@
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { backupSchema } from '@/core/documents/backup';
 import { faultsOf } from '@/core/documents/faults';
 import { loggedCutSchema } from '@/core/documents/log';
@@ -236,6 +236,25 @@ describe('a backup', () => {
     await putBack(db, whole);
     expect(await takeBackup(db, '2026-11-25T10:00:00Z')).toEqual(whole);
   });
+  it('that is put back counts on from revisions that no page can name, though the clock was set back', async () => {
+    const whole = await takeBackup(db, '2026-11-25T10:00:00Z');
+    const revisions = async () => (await rigs.listRigs(db)).map((r) => r.revision);
+    vi.useFakeTimers({ toFake: ['Date'] });
+    try {
+      let before = Math.max(...(await revisions()));
+      for (const day of ['2026-11-25', '2026-11-26', '2021-01-01', '2010-01-01']) {
+        vi.setSystemTime(new Date(`${day}T00:00:00Z`));
+        await putBack(db, whole);
+        const now = await revisions();
+        expect(new Set(now).size).toBe(1);
+        expect(now[0]!).toBeGreaterThan(before);
+        expect(now[0]!).toBeLessThan(2 ** 31 - 1e6);
+        before = now[0]!;
+      }
+    } finally {
+      vi.useRealTimers();
+    }
+  });
   it('that does not hold together is refused whole', async () => {
     const whole = await takeBackup(db, '2026-11-25T10:00:00Z');
     const twice = { ...whole, rigs: [...whole.rigs, whole.rigs[0]] };
@@ -254,6 +273,10 @@ describe('the data folder', () => {
     expect(() => takeLock(at)).toThrow(StartFault);
     release();
     fs.writeFileSync(`${at}.lock`, JSON.stringify({ pid: 2 ** 22 + 7, started: '1' }));
+    takeLock(at)();
+    // Of before the machine was started anew: the number may be anybody's now.
+    const here = JSON.stringify({ pid: process.pid, started: null, boot: 'another' });
+    fs.writeFileSync(`${at}.lock`, here);
     takeLock(at)();
     // Torn by a power cut, or nothing that a process could have written.
     for (const text of ['torn', '', 'null', '{"pid":-1}', '{"pid":0}', '{"pid":"1"}', '[]']) {

@@ -13,6 +13,15 @@ function startOf(pid: number): string | null {
   }
 }
 
+/** Which start of the machine this is: after another, a process of the same number is a stranger. Null where that is not told. */
+function bootOf(): string | null {
+  try {
+    return fs.readFileSync('/proc/sys/kernel/random/boot_id', 'utf8').trim();
+  } catch {
+    return null;
+  }
+}
+
 function alive(pid: number, started: string | null): boolean {
   try {
     process.kill(pid, 0);
@@ -26,14 +35,16 @@ function alive(pid: number, started: string | null): boolean {
 interface Owner {
   readonly pid: number;
   readonly started: string | null;
+  readonly boot: string | null;
 }
 
 /** Who a lock file names; null where it names nobody: torn by a power cut, or not one of ours. */
 function ownerIn(text: string): Owner | null {
   try {
-    const { pid, started } = (JSON.parse(text) ?? {}) as { pid?: unknown; started?: unknown };
+    const { pid, started, boot } = (JSON.parse(text) ?? {}) as Record<string, unknown>;
     if (!Number.isInteger(pid) || (pid as number) < 1) return null;
-    return { pid: pid as number, started: typeof started === 'string' ? started : null };
+    const known = (x: unknown) => (typeof x === 'string' ? x : null);
+    return { pid: pid as number, started: known(started), boot: known(boot) };
   } catch {
     return null;
   }
@@ -77,7 +88,8 @@ function clear(file: string, stale: string): void {
  */
 export function takeLock(folder: string): () => void {
   const file = `${folder}.lock`;
-  const mine = JSON.stringify({ pid: process.pid, started: startOf(process.pid) });
+  const boot = bootOf();
+  const mine = JSON.stringify({ pid: process.pid, started: startOf(process.pid), boot });
   const read = () => (fs.existsSync(file) ? fs.readFileSync(file, 'utf8') : null);
   for (let attempt = 0; attempt < 3; attempt++) {
     if (place(file, mine))
@@ -87,7 +99,8 @@ export function takeLock(folder: string): () => void {
     const there = read();
     if (there === null) continue;
     const owner = ownerIn(there);
-    if (owner && alive(owner.pid, owner.started))
+    const sameBoot = owner === null || owner.boot === null || boot === null || owner.boot === boot;
+    if (owner && sameBoot && alive(owner.pid, owner.started))
       throw new StartFault(
         `The database in ${folder} is already open in another process (number ${owner.pid}). Stop that one first.`,
       );
