@@ -50,7 +50,7 @@ function hashOf(root, places) {
 
 /** Bundles what the server runs in threads of its own, where its sources changed. */
 export function ensureThreads(root) {
-  return bundle(root, 'src/server/heavyWorker.ts', ['src/core', 'src/server']);
+  return bundle(root, 'src/server/heavyWorker.ts', ['src/core', 'src/formats', 'src/server']);
 }
 
 /** Builds the program where its sources changed since the last build. */

@@ -1,7 +1,7 @@
 import 'server-only';
-import { z } from 'zod';
+import type { z } from 'zod';
 import { faultsOf, type DocumentFault } from '@/core/documents/faults';
-import { loggedCutSchema, logSchema, type LoggedCut } from '@/core/documents/log';
+import { loggedCutSchema, type Log, type LoggedCut } from '@/core/documents/log';
 import type { LogImport } from '@/core/documents/logImport';
 import { logQuerySchema, type LogQuery, type logViewSchema } from '@/core/documents/logbook';
 import { rigSchema, type Rig } from '@/core/documents/rig';
@@ -9,11 +9,16 @@ import { addCuts, cutsWithRigs, type NewCut } from '@/db/cuts';
 import * as logbook from '@/db/logbook';
 import { insertRig, listRigs, type RigRecord } from '@/db/rigs';
 import type { Db } from '@/db/open';
-import { readCsv, type FileFault } from '@/formats/log/readCsv';
-import { isOwn, mappedCuts, ownCuts, type ReadCut } from '@/formats/log/toCuts';
+import type { FileFault } from '@/formats/log/readCsv';
+import type { ReadCut } from '@/formats/log/toCuts';
 import { writeCsv } from '@/formats/log/writeCsv';
 import { database } from './db';
+import { heavy } from './heavy';
+import type { CutsOfFile } from './heavyJobs';
 import { Refusal, refusal } from './http';
+
+/** A file of sixteen megabytes is read in seconds. */
+const DEADLINE_MS = 60_000;
 
 /** A query as it stands in an address; 422 with every fault where it is refused. */
 export function queryOf(request: Request): LogQuery {
@@ -84,20 +89,13 @@ const refuse = (faults: readonly FileFault[]): never => {
 };
 
 async function importCsv(db: Db, rigs: readonly RigRecord[], asked: LogImport): Promise<Imported> {
-  const csv = readCsv(asked.text);
-  if (!csv.ok) return refuse(csv.faults);
-  const own = isOwn(csv.header) && asked.mapping === null;
-  if (!own && asked.mapping === null)
-    throw refusal(422, 'mapping', 'is not a log of this program: say which column is what');
   const target = rigs.find((r) => r.id === asked.rigId);
-  if (!own && !target) throw refusal(422, 'rig', 'says no rig that the cuts belong to');
-  if (!own) {
-    const missing = Object.values(asked.mapping!.columns).find((c) => !csv.header.includes(c.column));
-    if (missing) throw refusal(422, 'mapping', `names a column that is not there: ${missing.column}`);
-  }
-  const read = own ? ownCuts(csv.rows) : mappedCuts(csv.rows, asked.mapping!, target!.doc.foam.widthMm);
-  if (!read.ok) return refuse(read.faults);
-  const put = read.cuts.map((c) => newCut(c, target ?? rigNamed(rigs, c)));
+  const { own, cuts } = (await heavy(
+    { kind: 'csv', text: asked.text, mapping: asked.mapping, widthMm: target?.doc.foam.widthMm ?? null },
+    { deadlineMs: DEADLINE_MS },
+  )) as CutsOfFile;
+  const docs = new Map<string, Rig>();
+  const put = cuts.map((c) => newCut(c, own ? (target ?? rigNamed(rigs, c)) : target!, docs));
   return { ...(await addCuts(db, put)), rigs: 0 };
 }
 
@@ -109,52 +107,44 @@ function rigNamed(rigs: readonly RigRecord[], c: ReadCut): RigRecord {
   return refuse([{ line: c.line, column: 'rig', rule: 'one rig', message }]);
 }
 
-/** A cut for its rig; an own file says what of the rig it was made on, and that goes over the rig as it is now. */
-function newCut(c: ReadCut, rig: RigRecord): NewCut {
+/**
+ * A cut for its rig; an own file says what of the rig it was made on, and that goes over the rig as it is now. Cuts made on the
+ * same share its document, kept in `docs`.
+ */
+function newCut(c: ReadCut, rig: RigRecord, docs: Map<string, Rig>): NewCut {
   if (!c.own) return { id: null, rig, doc: rig.doc, cut: c.cut };
   const { made } = c.own;
   const had = (key: string) => (made[key] === '' ? undefined : made[key]);
   const number = (key: string) => (had(key) === undefined ? undefined : Number(made[key]));
   const { control } = rig.doc;
   const kind = had('control') ?? control.kind;
-  const doc = rigSchema.safeParse({
-    ...rig.doc,
-    foam: { ...rig.doc.foam, kind: had('foam_kind'), densityKgM3: number('foam_kg_m3') },
-    wire: {
-      ...rig.doc.wire,
-      alloy: had('wire_alloy'),
-      diameterMm: number('wire_mm'),
-      lengthMm: number('wire_length_mm'),
-    },
-    control:
-      kind === control.kind ? control : { ...control, kind, setting: kind === 'none' ? null : c.cut.setting },
-  });
-  if (doc.success) return { id: c.own.id, rig, doc: doc.data, cut: c.cut };
-  return refuse(
-    faultsOf(doc.error).map((f) => ({ line: c.line, column: f.path, rule: f.rule, message: f.message })),
-  );
+  const setting = kind === control.kind ? control.setting : kind === 'none' ? null : c.cut.setting;
+  const key = JSON.stringify([rig.id, made, setting]);
+  let doc = docs.get(key);
+  if (!doc) {
+    const read = rigSchema.safeParse({
+      ...rig.doc,
+      foam: { ...rig.doc.foam, kind: had('foam_kind'), densityKgM3: number('foam_kg_m3') },
+      wire: {
+        ...rig.doc.wire,
+        alloy: had('wire_alloy'),
+        diameterMm: number('wire_mm'),
+        lengthMm: number('wire_length_mm'),
+      },
+      control: kind === control.kind ? control : { ...control, kind, setting },
+    });
+    if (!read.success)
+      return refuse(
+        faultsOf(read.error).map((f) => ({ line: c.line, column: f.path, rule: f.rule, message: f.message })),
+      );
+    doc = read.data;
+    docs.set(key, doc);
+  }
+  return { id: c.own.id, rig, doc, cut: c.cut };
 }
 
 async function importJson(db: Db, rigs: readonly RigRecord[], text: string): Promise<Imported> {
-  let doc: unknown;
-  try {
-    doc = JSON.parse(text);
-  } catch (e) {
-    const at = Number(/position (\d+)/.exec((e as Error).message)?.[1] ?? text.length);
-    return refuse([
-      {
-        line: text.slice(0, at).split('\n').length,
-        column: null,
-        rule: 'json',
-        message: 'is not JSON: the file may be torn',
-      },
-    ]);
-  }
-  const parsed = z
-    .array(logSchema)
-    .max(5000)
-    .safeParse(Array.isArray(doc) ? doc : [doc]);
-  if (!parsed.success) throw new Refusal(422, faultsOf(parsed.error).slice(0, 20));
+  const logs = (await heavy({ kind: 'logs', text }, { deadlineMs: DEADLINE_MS })) as Log[];
   const made: RigRecord[] = [];
   const links = { foamStockId: null, spoolId: null, supplyId: null };
   const put: NewCut[] = [];
@@ -168,7 +158,7 @@ async function importJson(db: Db, rigs: readonly RigRecord[], text: string): Pro
     }
     return here.get(rig)!;
   };
-  for (const log of parsed.data) {
+  for (const log of logs) {
     const of = [...rigs, ...made].filter((r) => r.doc.name === log.rig.name);
     let rig = of.length === 1 ? of[0]! : null;
     if (!rig) {

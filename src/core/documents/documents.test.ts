@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { faultsOf } from './faults';
+import { baseSchema, daySchema, instantSchema } from './fields';
 import { loggedCutSchema } from './log';
+import { mappingSchema } from './logImport';
 import { readNeedRig } from './need';
 import { rigSchema } from './rig';
 import { guidedOf, reserveOf } from './rigDefaults';
@@ -162,4 +164,45 @@ describe('a logged cut', () => {
   });
   it('wants a real moment', () =>
     expect(loggedCutSchema.safeParse({ ...base, at: 'yesterday' }).success).toBe(false));
+});
+
+describe('instants and days', () => {
+  const at = (text: string) => instantSchema.safeParse(text).success;
+  const day = (text: string) => daySchema.safeParse(text).success;
+
+  // PostgreSQL takes offsets up to 15:59:59 and no year 0 (manual, 8.5); the farthest zone of the tz database is +14.
+  it.each([
+    ['2026-05-02T18:10:00Z', true],
+    ['2026-05-02T18:10:00.123+14:00', true],
+    ['1900-01-01T00:00:00Z', true],
+    ['0000-01-01T00:00:00Z', false],
+    ['1899-12-31T23:59:59Z', false],
+    ['2201-01-01T00:00:00Z', false],
+    ['2026-05-02T18:10:00-23:59', false],
+    ['2026-05-02T18:10:00+15:00', false],
+    ['2026-02-30T00:00:00Z', false],
+    ['2026-05-02', false],
+  ])('instant %s: %s', (text, good) => expect(at(text)).toBe(good));
+
+  it('days lie in the same years', () => {
+    expect(['2026-05-02', '1900-01-01', '2200-12-31'].map(day)).toEqual([true, true, true]);
+    expect(['0000-01-01', '1899-12-31', '9999-12-31', '2026-02-30'].map(day)).toEqual([
+      false,
+      false,
+      false,
+      false,
+    ]);
+  });
+
+  it('a revision is one that the database can count on from', () => {
+    expect([1, 2_147_483_646].map((n) => baseSchema.safeParse(n).success)).toEqual([true, true]);
+    expect([0, -1, 1.5, 2_147_483_647, 2 ** 53].some((n) => baseSchema.safeParse(n).success)).toBe(false);
+  });
+
+  it('a column’s unit is one that is known here', () => {
+    const mapped = (unit: string | null) =>
+      mappingSchema.safeParse({ columns: { widthMm: { column: 'Wide', unit } } }).success;
+    expect(['in', 'mm', null].map(mapped)).toEqual([true, true, true]);
+    expect(['furlong', '', '__proto__'].map(mapped)).toEqual([false, false, false]);
+  });
 });

@@ -47,7 +47,21 @@ const anyCut = fc
     seen: fc.uniqueArray(fc.constantFrom(...SEEN)),
     note: fc.oneof(
       fc.string({ unit: 'grapheme', maxLength: 40 }),
-      fc.constantFrom('=1+1', "'=1+1", '+4', '-4', '@x', '\t=x', "''", "'", 'a,b;"c"\r\nd', '\n', ' lead'),
+      fc.constantFrom(
+        '=1+1',
+        "'=1+1",
+        '+4',
+        '-4',
+        '@x',
+        '\t=x',
+        '\n=1',
+        '＝1',
+        "''",
+        "'",
+        'a,b;"c"\r\nd',
+        '\n',
+        ' lead',
+      ),
     ),
     marks: fc.constantFrom(undefined, [
       { mm: 25, s: 3.1 },
@@ -73,12 +87,25 @@ describe('own files', () => {
     );
   });
   it('a cell that a spreadsheet would calculate is written as text', () => {
-    for (const note of ['=HYPERLINK("x")', '+1', '-2+3', '@SUM(A1)', '\t=1', '\r=1', "'=1"]) {
+    for (const note of [
+      '=HYPERLINK("x")',
+      '+1',
+      '-2+3',
+      '@SUM(A1)',
+      '\t=1',
+      '\r=1',
+      '\n=1',
+      '＝1+1',
+      '＋1',
+      '－1',
+      '＠x',
+      "'=1",
+    ]) {
       const cell = writeCsv([line({ note })])
         .split('\r\n')
         .slice(1)
         .join('\r\n');
-      expect(cell).toContain(`"'${note.replaceAll('"', '""')}"`);
+      expect(cell, note).toContain(`"'${note.replaceAll('"', '""')}"`);
     }
     expect(writeCsv([line({}, { rig: '=cmd' })])).toContain(`"'=cmd"`);
   });
