@@ -305,5 +305,5 @@ describe('the data folder', () => {
     await expect(openDb({ folder: at, migrations: path.resolve('src/db/migrations') })).rejects.toThrow(
       /newer Upwind Rod/,
     );
-  }, 60_000);
+  }, 120_000);
 });
