@@ -27,11 +27,8 @@ export const KEPT_LISTS = [
 ] as readonly List[];
 type List = Exclude<keyof Backup, 'format' | 'version' | 'madeAt'>;
 
-/** A backup whose pictures lie beside it as files: their bytes are null. */
-export type BackupOnDisk = Backup;
-
-/** Everything that is kept, as one document, without the pictures' bytes. */
-export async function takeBackup(db: Db, madeAt: string): Promise<BackupOnDisk> {
+/** Everything that is kept, as one document, without the pictures' bytes (null), which lie beside it as files. */
+export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
   return db.transaction(async (tx) => {
     const all = async <T>(rows: Promise<T[]>) => rows;
     const foams = await all(tx.select().from(foamStock).orderBy(foamStock.id));

@@ -3,7 +3,7 @@ import fs from 'node:fs';
 import path from 'node:path';
 import { Readable } from 'node:stream';
 import type { Backup } from '@/core/documents/backup';
-import { KEPT_LISTS, putBack, takeBackup, type BackupOnDisk } from '@/db/backup';
+import { KEPT_LISTS, putBack, takeBackup } from '@/db/backup';
 import { dealtWith, noted } from '@/db/damage';
 import { makeFolder, syncPlace, writeWhole } from '@/db/disk';
 import type { Db } from '@/db/open';
@@ -51,7 +51,7 @@ async function* encoded(texts: Iterable<string>): AsyncGenerator<Uint8Array> {
 }
 
 /** A backup as JSON, entry by entry; each picture's bytes are read as they are written. */
-function* piecesOf(b: BackupOnDisk): Generator<string> {
+function* piecesOf(b: Backup): Generator<string> {
   const { photos, ...rest } = b;
   yield '{';
   for (const [key, value] of Object.entries(rest)) {
@@ -81,33 +81,31 @@ export interface Restored {
  * here is kept first. Until the last step, one transaction, nothing is changed.
  */
 export async function restore(request: Request): Promise<Restored> {
-  const size = Number(request.headers.get('content-length') ?? 0);
-  // The file, its pictures beside it, the database's log and its tables.
-  roomForWrites(3 * size);
-  const aside = path.join(dataFolder(), `restoring-${crypto.randomUUID()}`);
-  makeFolder(aside);
-  try {
-    const file = path.join(aside, 'backup.json');
+  return aside(Number(request.headers.get('content-length') ?? 0), async (folder) => {
+    const file = path.join(folder, 'backup.json');
     await receive(request, file);
-    return await restoreFrom(file, aside, request.signal);
-  } finally {
-    fs.rmSync(aside, { recursive: true, force: true });
-  }
+    return restoreFrom(file, folder, request.signal);
+  });
 }
 
 /** Puts back one of the backups of the data folder, by its name. */
 export async function restoreKept(name: string): Promise<Restored> {
-  if (!backupsKept().some((b) => b.name === name)) throw refusal(404, 'not-found', 'There is no such backup.');
-  const file = path.join(folder(), name);
-  roomForWrites(3 * fs.statSync(file).size);
-  const aside = path.join(dataFolder(), `restoring-${crypto.randomUUID()}`);
-  makeFolder(aside);
+  const kept = backupsKept().find((b) => b.name === name);
+  if (!kept) throw refusal(404, 'not-found', 'There is no such backup.');
+  const done = await aside(kept.bytes, (at) => restoreFrom(path.join(folder(), name), at));
+  dealtWith(dataFolder());
+  return done;
+}
+
+/** Works in a folder of its own, which goes with it; with room for the file, its pictures beside it, the log and the tables. */
+async function aside<T>(bytes: number, work: (folder: string) => Promise<T>): Promise<T> {
+  roomForWrites(3 * bytes);
+  const at = path.join(dataFolder(), `restoring-${crypto.randomUUID()}`);
+  makeFolder(at);
   try {
-    const done = await restoreFrom(file, aside);
-    dealtWith(dataFolder());
-    return done;
+    return await work(at);
   } finally {
-    fs.rmSync(aside, { recursive: true, force: true });
+    fs.rmSync(at, { recursive: true, force: true });
   }
 }
 
@@ -127,9 +125,9 @@ async function receive(request: Request, file: string): Promise<void> {
   }
 }
 
-async function restoreFrom(file: string, aside: string, signal?: AbortSignal): Promise<Restored> {
+async function restoreFrom(file: string, at: string, signal?: AbortSignal): Promise<Restored> {
   const db = await database();
-  const laid = path.join(aside, 'pictures');
+  const laid = path.join(at, 'pictures');
   const b = (await heavy(
     { kind: 'backup', file, pictures: laid },
     { deadlineMs: DEADLINE_MS, ...(signal ? { signal } : {}) },
@@ -174,7 +172,7 @@ export async function keepDaily(db: Db, today = new Date()): Promise<void> {
 }
 
 /** Lists that an earlier backup held something of, and that are empty now. */
-function emptiedSince(earlier: string, now: BackupOnDisk): string[] {
+function emptiedSince(earlier: string, now: Backup): string[] {
   try {
     const was = JSON.parse(fs.readFileSync(path.join(folder(), earlier), 'utf8')) as Partial<
       Record<string, unknown[]>
@@ -211,7 +209,7 @@ export function backupsKept(): KeptBackup[] {
 }
 
 /** Writes a backup of all but the pictures' bytes, which lie beside it, whole or not at all. */
-async function keep(db: Db, name: string): Promise<BackupOnDisk> {
+async function keep(db: Db, name: string): Promise<Backup> {
   const b = await takeBackup(db, new Date().toISOString());
   writeWhole(path.join(folder(), name), JSON.stringify(b));
   return b;

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { z } from 'zod';
 import { faultsOf } from '@/core/documents/faults';
-import { plainFault } from '@/core/documents/plain';
+import { readPlain } from '@/core/documents/plain';
 import { Refusal, refusal } from './http';
 
 /** Body of a request as JSON: 413 over `most` bytes, 400 where it is no JSON, 422 where it is nested too deep or holds no text. */
@@ -9,17 +9,11 @@ export async function readJson(request: Request, most: number): Promise<unknown>
   return parseJson(Buffer.from(await readBytes(request, most)).toString('utf8'));
 }
 
-/** JSON as it came, checked for what no document holds whatever its kind. */
+/** JSON as it came: 400 where it is none, 422 where it holds what no document holds. */
 export function parseJson(text: string): unknown {
-  let doc: unknown;
-  try {
-    doc = JSON.parse(text);
-  } catch {
-    throw refusal(400, 'json', 'is not JSON');
-  }
-  const fault = plainFault(doc);
-  if (fault) throw new Refusal(422, [fault]);
-  return doc;
+  const read = readPlain(text);
+  if ('fault' in read) throw new Refusal(read.fault.rule === 'json' ? 400 : 422, [read.fault]);
+  return read.doc;
 }
 
 /** Body of a request as it came: 413 over `most` bytes, however it is sent. */

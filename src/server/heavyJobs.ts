@@ -3,7 +3,7 @@ import path from 'node:path';
 import { z } from 'zod';
 import { backupSchema, type Backup } from '@/core/documents/backup';
 import { faultsOf, type DocumentFault } from '@/core/documents/faults';
-import { plainFault } from '@/core/documents/plain';
+import { plainFault, readPlain } from '@/core/documents/plain';
 import { runVerb, type Verb } from '@/core/edge/verbs';
 import { logSchema } from '@/core/documents/log';
 import type { Mapping } from '@/core/documents/logImport';
@@ -32,16 +32,10 @@ export type JobAnswer =
 
 const refused = (status: number, ...faults: DocumentFault[]): JobAnswer => ({ ok: false, status, faults });
 
-/** JSON as it came, checked for what no document holds whatever its kind. */
-function parsed(text: string): { doc: unknown } | JobAnswer {
-  let doc: unknown;
-  try {
-    doc = JSON.parse(text);
-  } catch {
-    return refused(400, { path: '(document)', rule: 'json', message: 'is not JSON' });
-  }
-  const fault = plainFault(doc);
-  return fault ? refused(422, fault) : { doc };
+/** JSON as it came, or how it is refused. */
+function parsed(text: string): { readonly doc: unknown } | JobAnswer {
+  const read = readPlain(text);
+  return 'doc' in read ? read : refused(read.fault.rule === 'json' ? 400 : 422, read.fault);
 }
 
 /** Does a job. Never throws for what the sender did wrong. */
@@ -117,9 +111,6 @@ function doVerb(verb: Verb, bytes: Uint8Array): JobAnswer {
     : refused(422, ...answer.faults.slice(0, 1000));
 }
 
-/** A backup without its pictures' bytes: those are files. */
-export type BareBackup = Backup;
-
 function readBackup(file: string, pictures: string): JobAnswer {
   const read = parsed(fs.readFileSync(file, 'utf8'));
   if (!('doc' in read)) return read;
@@ -135,5 +126,5 @@ function readBackup(file: string, pictures: string): JobAnswer {
     }
     return { ...p, data: null };
   });
-  return { ok: true, output: { ...checked.data, photos } satisfies BareBackup };
+  return { ok: true, output: { ...checked.data, photos } satisfies Backup };
 }

@@ -12,6 +12,18 @@ const NO_TEXT = /[\u0000\ud800-\udfff]/u;
 /** True of a text that can be kept: no NUL, no half of a pair. */
 export const isText = (s: string): boolean => !NO_TEXT.test(s);
 
+/** JSON as it came, checked for what no document holds whatever its kind: the value, or its fault. */
+export function readPlain(text: string): { readonly doc: unknown } | { readonly fault: DocumentFault } {
+  let doc: unknown;
+  try {
+    doc = JSON.parse(text);
+  } catch {
+    return { fault: { path: '(document)', rule: 'json', message: 'is not JSON' } };
+  }
+  const fault = plainFault(doc);
+  return fault ? { fault } : { doc };
+}
+
 /**
  * The first fault that a JSON value has whatever its kind: nested deeper than 32, a list of over 200 000, signs that are no text.
  * Found before a schema reads it, so that what no document holds costs nothing. Null where it has none.

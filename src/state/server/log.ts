@@ -5,7 +5,7 @@ import { loggedCutSchema, type cutAfterSchema } from '@/core/documents/log';
 import { ENTRY_KINDS } from '@/core/documents/logbook';
 import type { logImportSchema } from '@/core/documents/logImport';
 import { pullReadingSchema } from '@/core/documents/pull';
-import { call, send } from '../api';
+import { call } from '../api';
 import type { LogEntry, LogPage, LogView } from '../types';
 
 const id = z.string().min(1);
@@ -47,13 +47,7 @@ export const logServer = {
   amendCut: (rig: string, cut: string, after: z.output<typeof cutAfterSchema>) =>
     call('PUT', `/api/rigs/${rig}/cuts/${cut}`, z.unknown(), after),
   importFile: (file: z.input<typeof logImportSchema>) =>
-    send(
-      '/api/log/import',
-      new Blob([JSON.stringify(file)]),
-      'application/json',
-      imported,
-      AbortSignal.timeout(IMPORT_MS),
-    ),
+    call('POST', '/api/log/import', imported, file, IMPORT_MS),
   keepView: (view: { name: string; query: string }) => call('POST', '/api/log/views', views, view),
   forgetView: (view: string) => call('DELETE', `/api/log/views/${view}`, views),
 } as const;

@@ -5,6 +5,9 @@ import { call, send } from '../api';
 /** A backup of some hundred megabytes over a slow network, and its reading, take minutes. */
 const RESTORE_MS = 15 * 60_000;
 
+/** Every picture and every entry of a long life is read. */
+const CHECK_MS = 5 * 60_000;
+
 const restored = z.object({ rigs: z.int(), cuts: z.int() });
 const checked: z.ZodType<Checked> = z.object({
   entries: z.int(),
@@ -24,9 +27,10 @@ export const workshopServer = {
       restored,
       AbortSignal.any([stop, AbortSignal.timeout(RESTORE_MS)]),
     ),
-  restoreKept: (name: string) => call('POST', `/api/backup/kept/${encodeURIComponent(name)}`, restored),
+  restoreKept: (name: string) =>
+    call('POST', `/api/backup/kept/${encodeURIComponent(name)}`, restored, undefined, RESTORE_MS),
   dismissDamage: () => call('DELETE', '/api/damage', z.object({ ok: z.literal(true) })),
-  check: () => call('POST', '/api/check', checked),
+  check: () => call('POST', '/api/check', checked, undefined, CHECK_MS),
   addSample: () => call('POST', '/api/demo', z.unknown()),
   removeSample: () => call('DELETE', '/api/demo', z.object({ kept: z.int() })),
 } as const;
