@@ -3,22 +3,11 @@ import fs from 'node:fs';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { newDisk, noDisk } from './disk';
+import { sampleRig, SMALL_JPEG } from './sampleRig';
 import { newFolder, startServer, type Server } from './server';
 
 const missing = noDisk();
 
-const doc = (name: string) => ({
-  format: 'upwind-rod/rig',
-  version: 1,
-  name,
-  frame: { kind: 'bow' },
-  wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
-  supply: { kind: 'bench', volts: 32, maxAmps: 6 },
-  control: { kind: 'volts', setting: 18.5 },
-  foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
-});
-/** A JPEG of eight by eight pixels. */
-const JPEG = Buffer.from('ffd8ffe000104a46494600010100000100010000ffc0000b08000800080101011100ffd9', 'hex');
 type Rigs = { id: string; doc: { name: string } }[];
 type Open = { record: { id: string; revision: number } };
 
@@ -32,7 +21,8 @@ async function send<T>(server: Server, method: string, place: string, body?: unk
   });
   return { status: r.status, answer: (await r.json()) as T };
 }
-const make = (server: Server, name: string) => send<Open>(server, 'POST', '/api/rigs', { doc: doc(name) });
+const make = (server: Server, name: string) =>
+  send<Open>(server, 'POST', '/api/rigs', { doc: sampleRig(name) });
 const names = async (server: Server) =>
   (await send<Rigs>(server, 'GET', '/api/rigs')).answer.map((r) => r.doc.name).sort();
 const backups = (server: Server) => path.join(server.data, 'backups');
@@ -106,11 +96,11 @@ test('a page open across a restore is asked, and two restores keep both that wer
   const file = await (await fetch(`${server.url}/api/backup`)).text();
   const { id } = answer.record;
   for (let base = 1; base < 4; base++)
-    await send(server, 'PUT', `/api/rigs/${id}`, { base, doc: doc(`A${base}`) });
+    await send(server, 'PUT', `/api/rigs/${id}`, { base, doc: sampleRig(`A${base}`) });
   expect((await send(server, 'POST', '/api/backup', JSON.parse(file))).status).toBe(200);
   // Whatever revision the open page thinks of: those that were, those that a backup might count from.
   for (const base of [1, 2, 3, 4, 5])
-    expect((await send(server, 'PUT', `/api/rigs/${id}`, { base, doc: doc('stale') })).status).toBe(409);
+    expect((await send(server, 'PUT', `/api/rigs/${id}`, { base, doc: sampleRig('stale') })).status).toBe(409);
   expect(await names(server)).toEqual(['A']);
   await new Promise((r) => setTimeout(r, 1100));
   expect((await send(server, 'POST', '/api/backup', JSON.parse(file))).status).toBe(200);
@@ -121,7 +111,8 @@ test('a page open across a restore is asked, and two restores keep both that wer
 test('a save whose answer was lost is not asked about; another on the same base is', async () => {
   const server = await startServer();
   const { id } = (await make(server, 'A')).answer.record;
-  const save = (name: string) => send<Open>(server, 'PUT', `/api/rigs/${id}`, { base: 1, doc: doc(name) });
+  const save = (name: string) =>
+    send<Open>(server, 'PUT', `/api/rigs/${id}`, { base: 1, doc: sampleRig(name) });
   expect((await save('B')).answer.record.revision).toBe(2);
   const again = await save('B');
   expect([again.status, again.answer.record.revision]).toEqual([200, 2]);
@@ -155,7 +146,7 @@ test('a look through everything finds a torn picture, a missing one and a backup
   for (const n of [1, 2]) {
     const r = await fetch(`${server.url}/api/rigs/${id}/photos?name=${n}`, {
       method: 'POST',
-      body: new Uint8Array(JPEG),
+      body: new Uint8Array(SMALL_JPEG),
     });
     expect(r.status).toBe(200);
   }
@@ -183,7 +174,7 @@ test('a backup of 200 MB with pictures goes out and comes back; other requests a
   const { id } = (await make(server, 'Pictured')).answer.record;
   const sent: Buffer[] = [];
   for (let n = 0; n < 54; n++) {
-    const bytes = Buffer.concat([JPEG, Buffer.alloc(2_800_000, n + 1)]);
+    const bytes = Buffer.concat([SMALL_JPEG, Buffer.alloc(2_800_000, n + 1)]);
     sent.push(bytes);
     const r = await fetch(`${server.url}/api/rigs/${id}/photos?name=${n}`, {
       method: 'POST',
@@ -228,6 +219,7 @@ test('a backup of 200 MB with pictures goes out and comes back; other requests a
 });
 
 test.describe('a disk that is full or locked', () => {
+  // A disk of its own takes root and loop devices: where they are not at hand this is named as left out, never passed.
   test.skip(missing !== null, `left out: ${missing}`);
 
   test('a disk that may only be read is said in one line, and everything is there when it may be written again', async () => {
@@ -265,7 +257,7 @@ test.describe('a disk that is full or locked', () => {
     for (; base < 300; base++) {
       const r = await send<{ error?: { rule: string } }>(server, 'PUT', `/api/rigs/${id}`, {
         base,
-        doc: { ...doc(String(base)), note: 'x'.repeat(15_000) },
+        doc: { ...sampleRig(String(base)), note: 'x'.repeat(15_000) },
       });
       if (r.status === 200) continue;
       expect([r.status, r.answer.error!.rule]).toEqual([507, 'disk-full']);
@@ -273,13 +265,13 @@ test.describe('a disk that is full or locked', () => {
     }
     leave(0);
     for (const [method, place, body] of [
-      ['POST', '/api/rigs', { doc: doc('No') }],
+      ['POST', '/api/rigs', { doc: sampleRig('No') }],
       ['POST', '/api/backup', JSON.parse(file)],
       ['DELETE', `/api/rigs/${id}`, undefined],
     ] as const)
       expect((await send(server, method, place, body)).status).toBe(507);
     expect(await names(server)).toEqual([String(base - 1)]);
-    expect((await send(server, 'POST', '/api/v1/solve', doc('x'))).status).toBe(200);
+    expect((await send(server, 'POST', '/api/v1/solve', sampleRig('x'))).status).toBe(200);
     expect(await server.stop()).toBe(0);
     // With what was kept in reserve it opens for reading; with nothing left at all it says so and changes nothing.
     leave(0);

@@ -1,19 +1,9 @@
 import { expect, test } from '@playwright/test';
+import { sampleBackup, sampleRig } from './sampleRig';
 import { startServer } from './server';
 
 const KILLS = Number(process.env.KILLS ?? 5);
 const RESTORE_KILLS = Number(process.env.RESTORE_KILLS ?? 2);
-
-const doc = (name: string) => ({
-  format: 'upwind-rod/rig',
-  version: 1,
-  name,
-  frame: { kind: 'bow' },
-  wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
-  supply: { kind: 'bench', volts: 32, maxAmps: 6 },
-  control: { kind: 'volts', setting: 18.5 },
-  foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
-});
 
 test(`killed ${KILLS} times in the middle of saving, every acknowledged save is there`, async () => {
   test.setTimeout(60_000 + KILLS * 30_000);
@@ -23,7 +13,7 @@ test(`killed ${KILLS} times in the middle of saving, every acknowledged save is 
     await fetch(`${server.url}/api/rigs`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ doc: doc('0') }),
+      body: JSON.stringify({ doc: sampleRig('0') }),
     })
   ).json();
   const { id } = made.record as { id: string };
@@ -33,7 +23,7 @@ test(`killed ${KILLS} times in the middle of saving, every acknowledged save is 
     let over = false;
     const saving = (async () => {
       while (!over) {
-        const body = JSON.stringify({ base: revision, doc: doc(String(revision)) });
+        const body = JSON.stringify({ base: revision, doc: sampleRig(String(revision)) });
         const r = await fetch(`${server.url}/api/rigs/${id}`, {
           method: 'PUT',
           headers: { 'content-type': 'application/json' },
@@ -70,15 +60,7 @@ test(`killed ${KILLS} times in the middle of saving, every acknowledged save is 
 test(`killed ${RESTORE_KILLS} times while a backup is put back: whole or not at all`, async () => {
   test.setTimeout(60_000 + RESTORE_KILLS * 30_000);
   const MANY = 600;
-  const at = '2026-05-02T18:10:00Z';
-  const backup = (name: string) =>
-    JSON.stringify({
-      format: 'upwind-rod/backup',
-      version: 1,
-      madeAt: at,
-      ...{ foams: [], spools: [], supplies: [], controls: [], leads: [], cuts: [], pulls: [] },
-      rigs: Array.from({ length: MANY }, (_, i) => ({ id: `${name}-${i}`, doc: doc(name), updatedAt: at })),
-    });
+  const backup = (name: string) => JSON.stringify(sampleBackup(name, MANY));
   const restore = (url: string, name: string) =>
     fetch(`${url}/api/backup`, {
       method: 'POST',

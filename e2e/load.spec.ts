@@ -1,22 +1,14 @@
 import { expect, test } from '@playwright/test';
+import { sampleRig } from './sampleRig';
 import { startServer } from './server';
+
+const rig = sampleRig('Loaded');
 
 const SECONDS = Number(process.env.LOAD_SECONDS ?? 8);
 const CLIENTS = Number(process.env.LOAD_CLIENTS ?? 50);
 const CUTS = 20_000;
 /** A client looks at what it was given for this long before it asks again. */
 const LOOKS_MS = 1500;
-
-const rig = {
-  format: 'upwind-rod/rig',
-  version: 1,
-  name: 'Loaded',
-  frame: { kind: 'bow' },
-  wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
-  supply: { kind: 'bench', volts: 32, maxAmps: 6 },
-  control: { kind: 'volts', setting: 18.5 },
-  foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
-};
 
 test(`${CLIENTS} clients for ${SECONDS} s while somebody tunes ${CUTS} cuts: nobody waits over two seconds for it`, async () => {
   test.setTimeout(120_000 + SECONDS * 2000);

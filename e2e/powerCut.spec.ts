@@ -3,6 +3,7 @@ import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { openDb } from '@/db/open';
 import { newDisk, noDisk, type Disk } from './disk';
+import { sampleBackup, sampleRig, SMALL_JPEG } from './sampleRig';
 import { launchServer, newFolder, startServer, type Server } from './server';
 
 const CUTS = Number(process.env.CUTS ?? 4);
@@ -10,21 +11,9 @@ const MB = 400;
 const missing = noDisk();
 const wait = (ms: number) => new Promise((r) => setTimeout(r, ms));
 
-const doc = (name: string) => ({
-  format: 'upwind-rod/rig',
-  version: 1,
-  name,
-  frame: { kind: 'bow' },
-  wire: { alloy: 'nicr-80', diameterMm: 0.455, lengthMm: 1050 },
-  supply: { kind: 'bench', volts: 32, maxAmps: 6 },
-  control: { kind: 'volts', setting: 18.5 },
-  foam: { kind: 'xps', densityKgM3: 33, widthMm: 640 },
-});
-
 /** A small JPEG, each another: its number stands behind the picture's end. */
 function picture(n: number): Buffer {
-  const head = Buffer.from('ffd8ffe000104a46494600010100000100010000ffc0000b08000800080101011100ffd9', 'hex');
-  return Buffer.concat([head, Buffer.from(`picture ${n} `.repeat(2000))]);
+  return Buffer.concat([SMALL_JPEG, Buffer.from(`picture ${n} `.repeat(2000))]);
 }
 
 async function send<T>(
@@ -57,12 +46,12 @@ function work(server: Server, pictures: boolean) {
   const photos = new Map<string, Buffer>();
   let over = false;
   const done = (async () => {
-    const made = await send<Open>(`${server.url}/api/rigs`, 'POST', { doc: doc('0') });
+    const made = await send<Open>(`${server.url}/api/rigs`, 'POST', { doc: sampleRig('0') });
     if (made?.status !== 200) return;
     const { id } = made.answer.record;
     saved.set(id, 1);
     for (let n = 1; !over; n++) {
-      const r = await send<Open>(`${server.url}/api/rigs/${id}`, 'PUT', { base: n, doc: doc(String(n)) });
+      const r = await send<Open>(`${server.url}/api/rigs/${id}`, 'PUT', { base: n, doc: sampleRig(String(n)) });
       if (r?.status !== 200) return;
       saved.set(id, r.answer.record.revision);
       if (!pictures) continue;
@@ -107,19 +96,6 @@ async function ended(server: Server, disk: Disk, after: Disk): Promise<void> {
   after.eject();
 }
 
-/** A backup with so many rigs of one name. */
-const backupOf = (name: string, rigs: number) => ({
-  format: 'upwind-rod/backup',
-  version: 1,
-  madeAt: '2026-05-02T18:10:00Z',
-  ...{ foams: [], spools: [], supplies: [], controls: [], leads: [], cuts: [], pulls: [] },
-  rigs: Array.from({ length: rigs }, (_, i) => ({
-    id: `${name}-${i}`,
-    doc: doc(name),
-    updatedAt: '2026-05-02T18:10:00Z',
-  })),
-});
-
 const KINDS = ['in use', 'newborn', 'pictures', 'restore', 'migration'] as const;
 type Kind = (typeof KINDS)[number];
 /** Of forty: fifteen in use, ten newborn, ten while pictures are saved, five in a restore, five in a migration. */
@@ -138,6 +114,7 @@ const kindOf = (n: number): Kind => (CUTS <= KINDS.length ? KINDS[n]! : OF_FORTY
 const within = (n: number, from: number, to: number) => from + ((n * 389) % (to - from));
 
 test.describe('power cut', () => {
+  // A disk of its own takes root and loop devices: where they are not at hand this is named as left out, never passed.
   test.skip(missing !== null, `left out: ${missing}`);
   for (let n = 0; n < CUTS; n++) {
     const kind = kindOf(n);
@@ -163,8 +140,8 @@ test.describe('power cut', () => {
 
 /** Whole or not at all: the rigs are all of the old backup or all of the new. */
 async function restore(disk: Disk, server: Server, ms: number): Promise<void> {
-  expect((await send(`${server.url}/api/backup`, 'POST', backupOf('old', 40)))?.status).toBe(200);
-  const cut = send<{ rigs: number }>(`${server.url}/api/backup`, 'POST', backupOf('new', 600));
+  expect((await send(`${server.url}/api/backup`, 'POST', sampleBackup('old', 40)))?.status).toBe(200);
+  const cut = send<{ rigs: number }>(`${server.url}/api/backup`, 'POST', sampleBackup('new', 600));
   let acknowledged = false;
   void cut.then((r) => (acknowledged = r?.status === 200));
   await wait(ms);
@@ -190,7 +167,7 @@ async function migration(disk: Disk, data: string, ms: number): Promise<void> {
   fs.writeFileSync(journal, JSON.stringify({ ...all, entries: all.entries.slice(0, -1) }));
   const old = await openDb({ folder: path.join(data, 'db'), migrations: earlier });
   await old.db.execute(
-    `insert into rigs (id, name, doc, frame_kind, foam_kind, width_mm) values ('kept', 'kept', '${JSON.stringify(doc('kept'))}', 'bow', 'xps', 640)`,
+    `insert into rigs (id, name, doc, frame_kind, foam_kind, width_mm) values ('kept', 'kept', '${JSON.stringify(sampleRig('kept'))}', 'bow', 'xps', 640)`,
   );
   await old.close();
   const server = await launchServer({ data });

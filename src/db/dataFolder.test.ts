@@ -7,6 +7,8 @@ import { freeBytes, sizeOf, syncTree, writeWhole } from './disk';
 import { openEmbedded } from './embedded';
 import { openFolder } from './folder';
 import { PictureFiles } from './pictureFiles';
+import { StartFault, takeLock } from './lock';
+import { openDb } from './open';
 import { LEAST_FREE, roomFor } from './room';
 
 const folder = () => fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-folder-'));
@@ -148,4 +150,46 @@ describe('pictures', () => {
     expect([1, 2].map((n) => files.read(id(n))!.toString())).toEqual(['mine', 'new']);
     expect(fs.existsSync(path.join(data, 'photos', 'evil.jpg'))).toBe(false);
   });
+});
+
+describe('the data folder', () => {
+  it('is locked while it is open, and a lock whose owner is gone is taken over', () => {
+    const at = path.join(folder(), 'db');
+    const release = takeLock(at);
+    expect(() => takeLock(at)).toThrow(StartFault);
+    release();
+    fs.writeFileSync(`${at}.lock`, JSON.stringify({ pid: 2 ** 22 + 7, started: '1' }));
+    takeLock(at)();
+    // Of before the machine was started anew: the number may be anybody's now.
+    const here = JSON.stringify({ pid: process.pid, started: null, boot: 'another' });
+    fs.writeFileSync(`${at}.lock`, here);
+    takeLock(at)();
+    // Torn by a power cut, or nothing that a process could have written.
+    for (const text of ['torn', '', 'null', '{"pid":-1}', '{"pid":0}', '{"pid":"1"}', '[]']) {
+      fs.writeFileSync(`${at}.lock`, text);
+      takeLock(at)();
+    }
+    expect(fs.existsSync(`${at}.lock`)).toBe(false);
+  });
+
+  it('is copied beside itself before a migration', async () => {
+    const dir = folder();
+    const migrations = path.join(dir, 'migrations');
+    fs.cpSync('src/db/migrations', migrations, { recursive: true });
+    const at = path.join(dir, 'db');
+    await (await openDb({ folder: at, migrations })).close();
+    const journal = path.join(migrations, 'meta', '_journal.json');
+    const text = JSON.parse(fs.readFileSync(journal, 'utf8')) as {
+      entries: { idx: number; version: string; when: number; tag: string; breakpoints: boolean }[];
+    };
+    const last = text.entries.at(-1)!;
+    text.entries.push({ ...last, idx: last.idx + 1, when: last.when + 1, tag: '9999_later' });
+    fs.writeFileSync(journal, JSON.stringify(text));
+    fs.writeFileSync(path.join(migrations, '9999_later.sql'), 'create table later (id text);');
+    await (await openDb({ folder: at, migrations })).close();
+    expect(fs.existsSync(`${at}.before-${text.entries.length}`)).toBe(true);
+    await expect(openDb({ folder: at, migrations: path.resolve('src/db/migrations') })).rejects.toThrow(
+      /newer Upwind Rod/,
+    );
+  }, 120_000);
 });

@@ -2,10 +2,10 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { refused } from '../../tests/refused';
 import { testRig } from '@/core/engine/testRigs';
 import { heavy } from './heavy';
 import { doJob } from './heavyJobs';
-import { Refusal } from './http';
 
 const bytes = (doc: unknown) =>
   Uint8Array.from(Buffer.from(typeof doc === 'string' ? doc : JSON.stringify(doc)));
@@ -13,14 +13,6 @@ const solve = (doc: unknown) => ({ kind: 'verb', verb: 'solve', text: bytes(doc)
 const rigs = (n: number) => Array.from({ length: n }, () => testRig());
 /** Seconds of work. */
 const LONG = `[${new Array(20_000).fill(JSON.stringify(testRig())).join()}]`;
-async function refused(work: Promise<unknown>): Promise<Refusal> {
-  const e = await work.then(
-    () => new Error('was not refused'),
-    (reason: unknown) => reason,
-  );
-  if (!(e instanceof Refusal)) throw e;
-  return e;
-}
 
 describe('work in a thread', () => {
   it('gives the answer that the same work gives here', async () => {

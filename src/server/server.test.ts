@@ -1,5 +1,6 @@
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { refused } from '../../tests/refused';
 import { z } from 'zod';
 import { drawerSchema } from '@/core/documents/drawer';
 import { seededDrawer } from '@/core/engine/match/testDrawer';
@@ -7,7 +8,6 @@ import { testRig } from '@/core/engine/testRigs';
 import { openDb } from '@/db/open';
 import { readBody } from './body';
 import { closeDatabase } from './db';
-import { Refusal } from './http';
 import { createRig } from './rigs';
 import { routes } from './routes';
 import * as stock from './stock';
@@ -17,15 +17,6 @@ import { exportWiring } from './wiring';
 const NO_LINKS = { foamStockId: null, spoolId: null, supplyId: null };
 const send = (body: unknown, signal?: AbortSignal) =>
   new Request('http://x/', { method: 'POST', body: JSON.stringify(body), ...(signal ? { signal } : {}) });
-/** The refusal that some work ends in. */
-async function refused(work: Promise<unknown>): Promise<Refusal> {
-  const e = await work.then(
-    () => new Error('was not refused'),
-    (reason: unknown) => reason,
-  );
-  if (!(e instanceof Refusal)) throw e;
-  return e;
-}
 
 beforeAll(() => {
   (globalThis as unknown as { upwindDb: unknown }).upwindDb = openDb({
