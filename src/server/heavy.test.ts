@@ -2,7 +2,7 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { refused } from '../../tests/refused';
+import { refused } from './testRefused';
 import { testRig } from '@/core/engine/testRigs';
 import { heavy } from './heavy';
 import { doJob } from './heavyJobs';

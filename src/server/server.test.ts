@@ -1,6 +1,6 @@
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { refused } from '../../tests/refused';
+import { refused } from './testRefused';
 import { z } from 'zod';
 import { drawerSchema } from '@/core/documents/drawer';
 import { seededDrawer } from '@/core/engine/match/testDrawer';

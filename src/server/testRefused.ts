@@ -1,4 +1,4 @@
-import { Refusal } from '@/server/http';
+import { Refusal } from './http';
 
 /** The refusal that some work ends in; anything else that it throws is thrown on. */
 export async function refused(work: Promise<unknown>): Promise<Refusal> {
