@@ -60,7 +60,9 @@ for (const [what, damage] of [
     await server.stop();
   });
 
-test('an emptied workshop does not push good backups out, nor does a clock that ran ahead', async () => {
+test('an emptied workshop does not push good backups out, nor does a clock that ran ahead', async ({
+  page,
+}) => {
   const first = await startServer();
   const { answer } = await make(first, 'Only one');
   await first.stop();
@@ -87,6 +89,8 @@ test('an emptied workshop does not push good backups out, nor does a clock that 
     ].sort(),
   );
   await until(() => fourth.output().includes('Nothing is left of rigs'));
+  await page.goto(`${fourth.url}/about`);
+  await expect(page.getByRole('note')).toContainText(`On the day after ${day(-1)} a list was found empty`);
   await fourth.stop();
 });
 

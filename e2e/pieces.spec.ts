@@ -1,5 +1,6 @@
 import type { APIRequestContext, Page } from '@playwright/test';
 import { expect, test } from './fixtures';
+import { sampleRig } from './sampleRig';
 
 test.use({ apart: 'pieces' });
 
@@ -219,4 +220,24 @@ test('two windows on one piece: the later save is told, nothing is lost', async 
     const there = (await plansOf(request, id)).find((p) => p.id === plan!.id)!;
     expect((there.doc.piece as unknown as { spanMm: number }).spanMm).toBe(620);
   }).toPass();
+});
+
+test('a piece planned while the pieces are still being asked for stays open', async ({ page, request }) => {
+  const made = await request.post('/api/rigs', { data: { doc: sampleRig('Hasty') } });
+  const { id } = (await made.json()).record as { id: string };
+  let planned = () => {};
+  const posted = new Promise<void>((done) => (planned = done));
+  await page.route('**/api/rigs/*/plans', async (route) => {
+    const answer = await route.fetch();
+    // What was asked before the piece was made answers after it.
+    if (route.request().method() === 'GET') await posted;
+    await route.fulfill({ response: answer });
+    if (route.request().method() === 'POST') setTimeout(planned, 300);
+  });
+  await page.goto(`/rig/${id}?stage=shape`);
+  await page.getByRole('button', { name: 'Plan a piece' }).click();
+  await expect(page.getByRole('combobox', { name: 'Piece', exact: true })).toBeVisible();
+  await posted;
+  await page.waitForTimeout(500);
+  await expect(page.getByRole('combobox', { name: 'Piece', exact: true })).toBeVisible();
 });

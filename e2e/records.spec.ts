@@ -1,6 +1,8 @@
 import fs from 'node:fs';
 import { expect, test } from './fixtures';
 
+test.use({ apart: 'records' });
+
 test('a cut is timed by the keyboard, logged with its marks, and says what is behind it', async ({
   page,
   request,

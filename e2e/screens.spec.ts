@@ -1,74 +1,69 @@
-import { accessible, expect, test } from './fixtures';
+import type { APIRequestContext } from '@playwright/test';
+import { accessibleInBoth, expect, test } from './fixtures';
 
 const PLACES = ['/', '/?away=1', '/new', '/drawer', '/log', '/compare', '/bench', '/glossary', '/about'];
+const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut'];
+const PLANNED: Record<string, string> = {
+  templates: 'Templates',
+  blanks: 'Block and sheets',
+  drive: 'Set up and rehearse cold',
+};
+const rigsOf = async (request: APIRequestContext) =>
+  (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
 
-for (const scheme of ['light', 'dark'] as const) {
-  test.describe(`every screen, ${scheme}`, () => {
-    test.use({ colorScheme: scheme });
-    const what = scheme === 'light' ? 'all' : 'contrast';
+// Two workers share the walk.
+test.describe.configure({ mode: 'parallel' });
 
-    for (const place of PLACES) {
-      test(`${place} has no serious fault of accessibility`, async ({ page }) => {
-        await page.goto(place);
-        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-        await accessible(page, what);
-      });
-    }
-
-    test('a rig has none in any stage, nor with a dialog open', async ({ page, request }) => {
-      test.slow();
-      const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-      for (const [name, planned] of [
-        ['Blade bow', true],
-        ['Short offcut trimmer', false],
-      ] as const) {
-        const { id } = rigs.find((r) => r.doc.name === name)!;
-        for (const stage of ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut']) {
-          await page.goto(`/rig/${id}?stage=${stage}`);
-          await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
-          await accessible(page, what);
-        }
-        await page.goto(`/bench?rig=${id}`);
-        await accessible(page, what);
-        await page.goto(`/rig/${id}/wiring`);
-        await accessible(page, what);
-        await page.goto(`/rig/${id}/tension`);
-        await expect(page.getByRole('heading', { name: 'Set it, step by step' })).toBeVisible();
-        await accessible(page, what);
-        await page.goto(`/rig/${id}/recipe`);
-        await accessible(page, what);
-        await page.goto(`/rig/${id}/first-heat`);
-        await expect(page.getByRole('heading', { name: 'Before power' })).toBeVisible();
-        await accessible(page, what);
-        for (const [place, head] of [
-          ['templates', 'Templates'],
-          ['blanks', 'Block and sheets'],
-          ['drive', 'Set up and rehearse cold'],
-        ]) {
-          await page.goto(`/rig/${id}/${place}`);
-          const title = planned ? head! : 'Not planned yet';
-          await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible();
-          await page.waitForTimeout(600);
-          await accessible(page, what);
-        }
-        await page.goto(`/rig/${id}/heat`);
-        await expect(page.getByRole('heading', { name: 'What keeps the heat' })).toBeVisible();
-        await accessible(page, what);
-      }
-      await page.goto(`/match?rig=${rigs.find((r) => r.doc.name === 'Blade bow')!.id}`);
-      await expect(page.getByRole('heading', { name: /pairings work/ })).toBeVisible();
-      await accessible(page, what);
-      await page.goto(`/rig/${rigs[0]!.id}`);
-      await page.getByRole('button', { name: /^Why/ }).first().click();
-      await expect(page.getByRole('dialog')).toBeVisible();
-      await accessible(page, what);
-    });
+for (const place of PLACES) {
+  test(`${place} has no serious fault of accessibility, light or dark`, async ({ page }) => {
+    await page.goto(place);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await accessibleInBoth(page);
   });
 }
 
+for (const [name, planned] of [
+  ['Blade bow', true],
+  ['Short offcut trimmer', false],
+] as const)
+  test(`${name} has none in any stage and on any page, light or dark`, async ({ page, request }) => {
+    test.slow();
+    const { id } = (await rigsOf(request)).find((r) => r.doc.name === name)!;
+    for (const stage of STAGES) {
+      await page.goto(`/rig/${id}?stage=${stage}`);
+      await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+      await accessibleInBoth(page);
+    }
+    for (const place of [`/bench?rig=${id}`, `/rig/${id}/wiring`, `/rig/${id}/recipe`]) {
+      await page.goto(place);
+      await accessibleInBoth(page);
+    }
+    for (const [place, head] of [
+      ['tension', 'Set it, step by step'],
+      ['first-heat', 'Before power'],
+      ['heat', 'What keeps the heat'],
+      ...['templates', 'blanks', 'drive'].map((p) => [p, planned ? PLANNED[p]! : 'Not planned yet']),
+    ]) {
+      await page.goto(`/rig/${id}/${place}`);
+      await expect(page.getByRole('heading', { name: head }).first()).toBeVisible();
+      await accessibleInBoth(page);
+    }
+  });
+
+test('what works with what, and a dialog over a rig, have none, light or dark', async ({ page, request }) => {
+  const rigs = await rigsOf(request);
+  await page.goto(`/match?rig=${rigs.find((r) => r.doc.name === 'Blade bow')!.id}`);
+  await expect(page.getByRole('heading', { name: /pairings work/ })).toBeVisible();
+  await accessibleInBoth(page);
+  await page.goto(`/rig/${rigs[0]!.id}`);
+  await page.getByRole('button', { name: /^Why/ }).first().click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await accessibleInBoth(page);
+});
+
 test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  const [rig] = (await (await request.get('/api/rigs')).json()) as { id: string }[];
+  const [rig] = await rigsOf(request);
   for (const place of [
     ...PLACES,
     '/match',
@@ -80,9 +75,7 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
     `/log?rig=${rig!.id}`,
     `/rig/${rig!.id}/recipe`,
     ...['templates', 'blanks', 'drive', 'call'].map((s) => `/rig/${rig!.id}/${s}`),
-    ...['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut'].map(
-      (s) => `/rig/${rig!.id}?stage=${s}`,
-    ),
+    ...STAGES.map((s) => `/rig/${rig!.id}?stage=${s}`),
   ]) {
     await page.goto(place);
     await expect(page.locator('main')).toBeVisible();
@@ -92,9 +85,8 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
 });
 
 test('a stage stands without scrolling at 1280 by 800', async ({ page, request }) => {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const { id } = rigs.find((r) => r.doc.name === 'Blade bow')!;
-  for (const stage of ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut']) {
+  const { id } = (await rigsOf(request)).find((r) => r.doc.name === 'Blade bow')!;
+  for (const stage of STAGES) {
     await page.goto(`/rig/${id}?stage=${stage}`);
     await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollHeight), stage).toBeLessThanOrEqual(800);
@@ -115,7 +107,7 @@ test('the shortcut sheet opens on ?, and a page is interactive within two second
 
 test('client JavaScript of a rig page is under 350 kB compressed', async ({ page, request }) => {
   const { gzipSync } = await import('node:zlib');
-  const [rig] = (await (await request.get('/api/rigs')).json()) as { id: string }[];
+  const [rig] = await rigsOf(request);
   const scripts = new Map<string, number>();
   const pending: Promise<void>[] = [];
   page.on('response', (r) => {

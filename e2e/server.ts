@@ -26,6 +26,12 @@ function copyOf(template: string | undefined): string {
   return folder;
 }
 
+/** What still runs when a test is given up on is ended with the process that tests. */
+const running = new Set<ChildProcess>();
+process.on('exit', () => {
+  for (const child of running) child.kill('SIGKILL');
+});
+
 /** A running program of the test's own: its port, its data folder, and how to stop or kill it. */
 export interface Server {
   readonly url: string;
@@ -78,7 +84,13 @@ export async function launchServer(o: Options = {}): Promise<Server> {
   let output = '';
   child.stdout!.on('data', (d) => (output += String(d)));
   child.stderr!.on('data', (d) => (output += String(d)));
-  const ended = new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
+  running.add(child);
+  const ended = new Promise<number | null>((resolve) =>
+    child.once('exit', (code) => {
+      running.delete(child);
+      resolve(code);
+    }),
+  );
   const url = `http://127.0.0.1:${port}`;
   return {
     url,

@@ -30,6 +30,9 @@ export type JobAnswer =
   | { readonly ok: true; readonly output: unknown }
   | { readonly ok: false; readonly status: number; readonly faults: readonly DocumentFault[] };
 
+/** Faults that a thread hands back at most; how many are told is the route's. */
+const MOST_FAULTS = 1000;
+
 const refused = (status: number, ...faults: DocumentFault[]): JobAnswer => ({ ok: false, status, faults });
 
 /** JSON as it came, or how it is refused. */
@@ -99,7 +102,9 @@ function readLogs(text: string): JobAnswer {
     .array(logSchema)
     .max(MOST_LOGS)
     .safeParse(Array.isArray(doc) ? doc : [doc]);
-  return logs.success ? { ok: true, output: logs.data } : refused(422, ...faultsOf(logs.error).slice(0, 20));
+  return logs.success
+    ? { ok: true, output: logs.data }
+    : refused(422, ...faultsOf(logs.error).slice(0, MOST_FAULTS));
 }
 
 function doVerb(verb: Verb, bytes: Uint8Array): JobAnswer {
@@ -108,14 +113,14 @@ function doVerb(verb: Verb, bytes: Uint8Array): JobAnswer {
   const answer = runVerb(verb, read.doc);
   return answer.ok
     ? { ok: true, output: JSON.stringify(answer.output) }
-    : refused(422, ...answer.faults.slice(0, 1000));
+    : refused(422, ...answer.faults.slice(0, MOST_FAULTS));
 }
 
 function readBackup(file: string, pictures: string): JobAnswer {
   const read = parsed(fs.readFileSync(file, 'utf8'));
   if (!('doc' in read)) return read;
   const checked = backupSchema.safeParse(read.doc);
-  if (!checked.success) return refused(422, ...faultsOf(checked.error).slice(0, 1000));
+  if (!checked.success) return refused(422, ...faultsOf(checked.error).slice(0, MOST_FAULTS));
   fs.mkdirSync(pictures, { recursive: true });
   const photos = checked.data.photos.map((p) => {
     if (p.data !== null) {

@@ -31,8 +31,10 @@ export function useAct<A extends readonly unknown[], T>(
     mutationFn: (of: A) => answered(act(...of)),
     onSuccess: (data) => {
       then?.(data);
-      // What is shown is waited for by nobody: it comes when it comes.
-      for (const queryKey of stale) void client.invalidateQueries({ queryKey });
+      // What is shown is waited for by nobody: it comes when it comes. A first answer still under way was asked before this was
+      // done and would not be asked again: it is dropped.
+      for (const queryKey of stale)
+        void client.cancelQueries({ queryKey }).then(() => client.invalidateQueries({ queryKey }));
     },
   });
   return useCallback(

@@ -35,6 +35,7 @@ export function Backup({ kept }: { kept: readonly Kept[] }) {
     tell(ended(answer, cancelled));
     router.refresh();
   };
+  const emptied = kept.filter((k) => k.name.includes('.before-emptied.')).map((k) => k.name.slice(0, 10));
   const choose = async (from: From) => {
     const whole = from.file === null || (await isWhole(from.file));
     tell(whole ? null : `${from.name} is not a whole backup of this program: it is not JSON, or torn.`);
@@ -78,6 +79,12 @@ export function Backup({ kept }: { kept: readonly Kept[] }) {
       {busy && (
         <p>
           <Button onClick={() => stop.current?.abort()}>Cancel</Button>
+        </p>
+      )}
+      {emptied.length > 0 && (
+        <p role="note">
+          On the day after {emptied.join(' and ')} a list was found empty that had held something. The backup of
+          before is kept for good, below: put it back if you did not empty it yourself.
         </p>
       )}
       {kept.length > 0 && (
