@@ -5,6 +5,7 @@ import type { DocumentFault } from '@/core/documents/faults';
 export const SIZES = {
   rig: 256 * 1024,
   plan: 512 * 1024,
+  job: 2 * 1024 * 1024,
   drawer: 1024 * 1024,
   log: 16 * 1024 * 1024,
   backup: 400 * 1024 * 1024,

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { toldWorksheet } from '../words/jobs';
 import { toldAdvice, toldMatch, toldNeed, toldTemplates } from '../words/told';
 import { faultsOf, type DocumentFault } from '../documents/faults';
 import { drawerSchema, type Drawer } from '../documents/drawer';
@@ -6,14 +7,16 @@ import { logSchema, type Log } from '../documents/log';
 import { readNeedRig, type NeedRig } from '../documents/need';
 import { rigSchema, type Rig } from '../documents/rig';
 import { planSchema, type Plan } from '../documents/plan';
+import { jobSchema, type Job } from '../documents/job';
 import { match } from '../engine/match/match';
 import { CoreFault } from '../numeric/fault';
 import { need } from '../engine/needOf';
 import { readingOf } from './readingOf';
+import { worksheetOf } from '../engine/jobs/worksheet';
 import { template } from '../engine/template/template';
 import { tune } from '../engine/advise';
 
-export const VERBS = ['solve', 'need', 'match', 'tune', 'template'] as const;
+export const VERBS = ['solve', 'need', 'match', 'tune', 'template', 'job'] as const;
 export type Verb = (typeof VERBS)[number];
 
 export type Answer =
@@ -49,6 +52,7 @@ const WORK: Record<Verb, Work<unknown>> = {
   match: work<Drawer>({ read: bySchema(drawerSchema), run: (drawer) => toldMatch(match(drawer)) }),
   tune: work<Log>({ read: bySchema(logSchema), run: (log) => toldAdvice(tune(log), log.rig) }),
   template: work<Plan>({ read: bySchema(planSchema), run: (plan) => toldTemplates(template(plan)) }),
+  job: work<Job>({ read: bySchema(jobSchema), run: (job) => toldWorksheet(worksheetOf(job)) }),
 };
 
 /** Documents of a call, read; `many` where they came as an array. */

@@ -1,0 +1,160 @@
+import { z } from 'zod';
+import { CUTTERS } from './cutters';
+import { between, known, overZero } from './fields';
+import { rigSchema, type FrameKind } from './rig';
+
+const size = between(0.5, 20000);
+const some = known(z.number().int().min(1).max(10000));
+const tilt = between(-60, 60).default(0);
+/** [along the feed, along the wire, in the direction that is divided] of a block, mm. */
+const block = z.tuple([size, size, size]);
+const point = z.tuple([between(-20000, 20000), between(-20000, 20000)]);
+
+const common = {
+  format: z.literal('upwind-rod/job'),
+  version: z.literal(1),
+  name: z.string().max(200).default(''),
+};
+
+/** Sheets off a block under a wire that lies level: how thick, and what carries the wire. */
+const sheets = z.strictObject({
+  ...common,
+  kind: z.literal('sheets'),
+  blockMm: block,
+  sheetMm: between(0.3, 1000),
+  count: some,
+  skinsMm: between(0, 500).default(0),
+  by: z.discriminatedUnion('kind', [
+    /** Height of the spacers at hand; null: what the program says is made up. */
+    z.strictObject({ kind: z.literal('spacers'), heightMm: known(overZero(2000)) }),
+    z.strictObject({ kind: z.literal('screw'), pitchMm: between(0.2, 10) }),
+  ]),
+  supportsMm: size,
+  toleranceMm: between(0.01, 20).default(0.2),
+  /** Thickness of a test sheet at its corners: near left, near right, far left, far right. */
+  cornersMm: known(z.tuple([overZero(1000), overZero(1000), overZero(1000), overZero(1000)])),
+  /** Sheets of one setting laid together and gauged. */
+  stack: known(z.strictObject({ sheets: z.number().int().min(1).max(1000), heightMm: overZero(20000) })),
+  /** Most that one sheet may weigh, g. */
+  limitG: known(overZero(1e6)),
+});
+
+const strips = z.strictObject({
+  ...common,
+  kind: z.literal('strips'),
+  /** [along the cut, across the strips, thickness]. */
+  boardMm: block,
+  widthMm: size,
+  tiltDeg: tilt,
+  count: some,
+  /** Gap between the faces when one half of a trial cut is flipped. */
+  flipGapMm: known(between(0, 500)),
+});
+
+const disc = z.strictObject({
+  ...common,
+  kind: z.literal('disc'),
+  /** Diameters. */
+  outerMm: size,
+  innerMm: known(size),
+  thickMm: size,
+  tiltDeg: tilt,
+});
+
+const cutout = z.strictObject({
+  ...common,
+  kind: z.literal('cutout'),
+  outline: z.array(point).min(3).max(5000),
+  thickMm: size,
+});
+
+export const LOOP_SHAPES = ['u', 'rectangle', 'vee', 'half-round', 'slot'] as const;
+export type LoopShape = (typeof LOOP_SHAPES)[number];
+
+const groove = z.strictObject({
+  ...common,
+  kind: z.literal('groove'),
+  shape: z.enum(LOOP_SHAPES),
+  widthMm: size,
+  depthMm: size,
+  lengthMm: size,
+  /** Outer width of the loop at hand; null: one is bent that fills the groove in one pass. */
+  loopMm: known(size),
+  toleranceMm: between(0.01, 20).default(0.5),
+});
+
+const segments = z.strictObject({
+  ...common,
+  kind: z.literal('segments'),
+  /** [thickness that the wire falls through, along the wire, length that is parted]. */
+  blockMm: block,
+  lengthsMm: z.array(size).min(1).max(500),
+  /** Angle of each face from square; 180/n for a ring of n. */
+  angleDeg: between(0, 45).default(0),
+  turnOver: z.boolean().default(false),
+  /** How far from square a cut is, as seen on a flipped half. */
+  errorDeg: between(0, 10).default(0.1),
+  /** How far the board is tipped so that the wire leans on its guides. */
+  tipDeg: between(0, 10).default(0.9),
+  /** Weight that falls: wire, bow and what hangs on it, g. */
+  massG: between(1, 100000).default(900),
+});
+
+/** A job as kept beside its rig: the rig is laid in where it is worked out. */
+export const ownJobSchema = z.discriminatedUnion('kind', [sheets, strips, disc, cutout, groove, segments]);
+export type OwnJob = z.infer<typeof ownJobSchema>;
+export type JobKind = OwnJob['kind'];
+export type JobOf<K extends JobKind> = Extract<OwnJob, { kind: K }>;
+export const JOB_KINDS = ['sheets', 'strips', 'disc', 'cutout', 'groove', 'segments'] as const;
+
+/** Jobs that a kind of cutter can do; bows have their planned pieces, and motor towers are not planned yet. */
+export const JOBS_OF: Readonly<Record<FrameKind, readonly JobKind[]>> = Object.freeze({
+  bow: [],
+  'pulled-bow': [],
+  'drop-bow': ['segments'],
+  table: ['strips', 'disc', 'cutout'],
+  slicer: ['sheets'],
+  gantry: [],
+  'hand-tool': ['groove'],
+});
+
+const rig = { rig: rigSchema };
+/** `upwind-rod/job` version 1: what is to be made, on which rig. Sizes are of the finished part, mm. */
+export const jobSchema = z
+  .discriminatedUnion('kind', [
+    sheets.extend(rig),
+    strips.extend(rig),
+    disc.extend(rig),
+    cutout.extend(rig),
+    groove.extend(rig),
+    segments.extend(rig),
+  ])
+  .superRefine((job, ctx) => {
+    const issue = (path: (string | number)[], message: string) =>
+      ctx.addIssue({ code: 'custom', path, message });
+    const may = JOBS_OF[job.rig.frame.kind];
+    if (!may.includes(job.kind))
+      issue(
+        ['kind'],
+        may.length > 0
+          ? `must be one of: ${may.join(', ')}, for ${CUTTERS[job.rig.frame.kind].called}`
+          : `no jobs are planned for ${CUTTERS[job.rig.frame.kind].called}`,
+      );
+    for (const [path, message] of faultsBetween(job)) issue(path, message);
+    if ('tiltDeg' in job && job.rig.wire.lengthMm / Math.cos((job.tiltDeg * Math.PI) / 180) > 20000)
+      issue(['tiltDeg'], 'must leave the tilted wire at most 20000 mm long');
+  });
+export type Job = z.infer<typeof jobSchema>;
+
+/** Sizes of a job that contradict each other: where, and the rule. */
+export function faultsBetween(job: OwnJob): [(string | number)[], string][] {
+  if (job.kind === 'disc' && job.innerMm !== null && job.innerMm >= job.outerMm)
+    return [[['innerMm'], 'must be less than outerMm']];
+  if (job.kind === 'sheets' && job.skinsMm >= job.blockMm[2])
+    return [[['skinsMm'], 'must be less than the block is high']];
+  if (job.kind === 'segments')
+    return job.lengthsMm.flatMap((l, i): [(string | number)[], string][] =>
+      l > job.blockMm[2] ? [[['lengthsMm', i], 'must be at most the length of the stock, blockMm[2]']] : [],
+    );
+  return [];
+}

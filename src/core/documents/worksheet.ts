@@ -1,0 +1,121 @@
+import { z } from 'zod';
+import { FINDING_CODES } from './reading';
+import { JOB_KINDS } from './job';
+import { rigSchema } from './rig';
+
+const n = z.number().nullable();
+
+/** What findings a job can have beside its rig's own. */
+export const JOB_CODES = [
+  'no-feed',
+  'block-too-low',
+  'supports-too-near',
+  'sheet-differs',
+  'wedge-shows',
+  'thickness-uncertain',
+  'wire-sags',
+  'sheet-too-heavy',
+  'kerf-differs',
+  'board-too-narrow',
+  'not-square',
+  'radius-too-small',
+  'ring-too-thin',
+  'cone-closes',
+  'cut-out-too-small',
+  'loop-bends',
+  'loop-overstressed',
+  'loop-too-short',
+  'loop-too-wide',
+  'stock-short',
+  'row-opens',
+  'ring-does-not-close',
+] as const;
+export type JobCode = (typeof JOB_CODES)[number];
+
+/** What is done, step by step; the text is written from the code and the values. */
+export const STEP_CODES = [
+  'set-heat',
+  'set-spacers',
+  'set-turns',
+  'insulate-spacers',
+  'skin-off',
+  'test-sheet',
+  'raise-end',
+  'ten-sheets',
+  'push',
+  'slide',
+  'weigh',
+  'set-fence',
+  'set-tilt',
+  'square-check',
+  'first-edge',
+  'rip',
+  'hole-first',
+  'set-pin',
+  'lead-in',
+  'turn',
+  'measure-disc',
+  'template-smaller',
+  'let-go',
+  'pierce',
+  'hang-again',
+  'cut-inside',
+  'bend-loop',
+  'short-leads',
+  'set-collar',
+  'set-straight-edge',
+  'passes',
+  'draw-loop',
+  'tip-board',
+  'set-stop',
+  'part',
+  'turn-over',
+  'power-off',
+] as const;
+export type StepCode = (typeof STEP_CODES)[number];
+
+/** What an instrument should read when a step is done. */
+const shouldRead = z
+  .strictObject({
+    value: z.number(),
+    unit: z.enum(['mm', 'mm/s', 's', 'g', 'deg', 'N', 'turns']),
+    low: z.number(),
+    high: z.number(),
+  })
+  .nullable();
+const values = z.record(z.string(), z.union([z.number(), z.string(), z.null()]));
+
+/** One piece or one position: which it is, and where the wire's axis or the tool goes. */
+const part = z.strictObject({ name: z.string(), atMm: n, lengthMm: n, board: n });
+
+export const jobFindingSchema = z.strictObject({
+  code: z.enum([...JOB_CODES, ...FINDING_CODES]),
+  level: z.enum(['stop', 'fix', 'note']),
+  text: z.string(),
+  values,
+});
+
+/** What comes of a job: `upwind-rod/worksheet` version 1, mm, s, g, N, degrees. */
+export const worksheetSchema = z.strictObject({
+  format: z.literal('upwind-rod/worksheet'),
+  version: z.literal(1),
+  kind: z.enum(JOB_KINDS),
+  /** The rig as it is used: with the job's foam, tilted, lengthened. */
+  rig: rigSchema,
+  values: z.record(z.string(), n),
+  steps: z.array(z.strictObject({ code: z.enum(STEP_CODES), text: z.string(), values, shouldRead })),
+  parts: z.array(part),
+  timeS: n,
+  findings: z.array(jobFindingSchema),
+});
+export type WorksheetDocument = z.infer<typeof worksheetSchema>;
+type Finding = z.infer<typeof jobFindingSchema>;
+type Step = WorksheetDocument['steps'][number];
+export type StepFigures = Omit<Step, 'text'>;
+export type JobFindingFigures = Omit<Finding, 'text'>;
+export type Part = WorksheetDocument['parts'][number];
+/** The same before its texts are written. */
+export type WorksheetFigures = Omit<WorksheetDocument, 'steps' | 'findings'> & {
+  readonly steps: readonly StepFigures[];
+  readonly findings: readonly JobFindingFigures[];
+};

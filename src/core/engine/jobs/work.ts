@@ -1,0 +1,80 @@
+import type { JobKind, JobOf } from '../../documents/job';
+import type { Rig } from '../../documents/rig';
+import type {
+  JobCode,
+  JobFindingFigures,
+  Part,
+  StepCode,
+  StepFigures,
+  WorksheetFigures,
+} from '../../documents/worksheet';
+import type { Level, Values } from '../../documents/reading';
+import type { JobCut } from './cut';
+
+/** What a job works out, beside the feed and the kerf that it goes by. */
+export interface Worked {
+  readonly values: WorksheetFigures['values'];
+  readonly steps: readonly StepFigures[];
+  readonly parts: readonly Part[];
+  readonly timeS: number | null;
+  readonly findings: readonly JobFindingFigures[];
+}
+
+/** A cut that is known: the wire cuts this foam at this feed. */
+export type KnownCut = JobCut & { readonly feed: number; readonly kerf: number };
+
+/** One kind of job: how it uses the rig, how fast it may be led, and what comes of it. */
+export interface JobWork<K extends JobKind> {
+  /** The rig with the job's foam before the wire, tilted and lengthened as it is used. */
+  readonly use: (job: JobOf<K>, rig: Rig) => Rig;
+  /** Largest share of the max feed; null: the rig's own feed. */
+  readonly most: number | null;
+  readonly work: (job: JobOf<K>, cut: KnownCut) => Worked;
+}
+
+/** The rig with another foam before its wire, mm. */
+export const withFoam = (rig: Rig, widthMm: number, heightMm: number | null): Rig => ({
+  ...rig,
+  foam: { ...rig.foam, widthMm: held(widthMm), heightMm: heightMm === null ? null : held(heightMm) },
+});
+/** Bounds of a foam's and a wire's sizes in a rig, mm. */
+const held = (mm: number) => Math.min(20000, Math.max(1, mm));
+export const withWire = (rig: Rig, lengthMm: number): Rig => ({
+  ...rig,
+  wire: { ...rig.wire, lengthMm: held(lengthMm) },
+});
+
+export const finding = (code: JobCode, level: Level, values: Values = {}): JobFindingFigures => ({
+  code,
+  level,
+  values: { ...values },
+});
+
+export const step = (
+  code: StepCode,
+  values: Values = {},
+  shouldRead: StepFigures['shouldRead'] = null,
+): StepFigures => ({ code, values: { ...values }, shouldRead });
+
+type Unit = NonNullable<StepFigures['shouldRead']>['unit'];
+/** What should be read, give or take. */
+export const reads = (value: number, unit: Unit, give: number): StepFigures['shouldRead'] => ({
+  value,
+  unit,
+  low: value - give,
+  high: value + give,
+});
+
+/** The findings that there are. */
+export const only = (...found: readonly (JobFindingFigures | false | null)[]): JobFindingFigures[] =>
+  found.filter((f) => f !== false && f !== null);
+
+/** What every job begins with: the heat. */
+export const heatStep = (c: KnownCut): StepFigures =>
+  step('set-heat', {
+    setting: c.rig.control.setting,
+    control: c.rig.control.kind,
+    volts: c.rig.supply.volts,
+    amps: c.e.idle.amps,
+    warmUpS: c.warmUpS,
+  });

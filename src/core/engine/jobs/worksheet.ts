@@ -1,0 +1,49 @@
+import type { Job, JobKind, OwnJob } from '../../documents/job';
+import type { WorksheetFigures } from '../../documents/worksheet';
+import { drafts, figuresOf } from '../drafts';
+import { segments } from './board/segments';
+import { commonValues, jobCut, type JobCut } from './cut';
+import { groove } from './loop/groove';
+import { sheets } from './slicer/sheets';
+import { cutout } from './table/cutout';
+import { disc } from './table/disc';
+import { strips } from './table/strips';
+import { finding, type JobWork, type KnownCut } from './work';
+
+/** Every kind of job, in the one table that names them. */
+const WORK: { readonly [K in JobKind]: JobWork<K> } = { sheets, strips, disc, cutout, groove, segments };
+
+const RANK = { stop: 0, fix: 1, note: 2 };
+
+/**
+ * A job worked out on its rig: settings with the kerf allowed for, steps with what should be read, parts, time and findings. Where the
+ * rig is stopped, or the wire does not cut, no step is given.
+ */
+export function worksheetOf(job: Job): WorksheetFigures {
+  const { rig, ...own } = job;
+  return cutOn(own as OwnJob, rig).sheet;
+}
+
+/** The same beside the cut that it goes by. */
+export function cutOn(job: OwnJob, rig: Job['rig']): { sheet: WorksheetFigures; cut: JobCut } {
+  const work = WORK[job.kind] as JobWork<JobKind>;
+  const cut = jobCut(work.use(job, rig), work.most);
+  const found = drafts(cut.e).map(figuresOf);
+  const stopped = found.some((f) => f.level === 'stop');
+  const known = cut.feed !== null && cut.kerf !== null;
+  const made = known ? work.work(job, cut as KnownCut) : null;
+  const own = made?.findings ?? (stopped ? [] : [finding('no-feed', 'stop')]);
+  const findings = [...own, ...found].sort((a, b) => RANK[a.level] - RANK[b.level]);
+  const sheet: WorksheetFigures = {
+    format: 'upwind-rod/worksheet',
+    version: 1,
+    kind: job.kind,
+    rig: cut.rig,
+    values: { ...commonValues(cut), ...(made?.values ?? {}) },
+    steps: made && !findings.some((f) => f.level === 'stop') ? made.steps : [],
+    parts: [...(made?.parts ?? [])],
+    timeS: made?.timeS ?? null,
+    findings,
+  };
+  return { sheet, cut };
+}

@@ -1,0 +1,120 @@
+import type { LoopShape } from '../documents/job';
+import type { ControlKind } from '../documents/control';
+import type { StepCode, StepFigures } from '../documents/worksheet';
+import type { Values } from '../documents/reading';
+import { controlSettingText } from './control';
+import type { Say } from './say';
+
+export const SHAPE_NAMES: Readonly<Record<LoopShape, string>> = {
+  u: 'U with a round foot',
+  rectangle: 'rectangle',
+  vee: 'vee',
+  'half-round': 'half-round',
+  slot: 'narrow slot',
+};
+
+type Teller = (v: Values, say: Say) => string;
+const num = (v: Values, key: string) => v[key] as number | null;
+const turnsText = (n: number | null) => (n === null ? '–' : n.toFixed(2));
+const once = (seconds: number | null, say: Say) => say(seconds, 'time');
+
+/** Each step of a worksheet in a sentence or two. */
+const TELLERS: Readonly<Record<StepCode, Teller>> = {
+  'set-heat': (v, say) =>
+    `Set the heat: ${v['control'] === 'none' ? `${say(num(v, 'volts'), 'volts')} straight from the supply` : controlSettingText(v['control'] as ControlKind, num(v, 'setting'), say)}, about ${say(num(v, 'amps'), 'amps')} on the meter. Wait ${say(num(v, 'warmUpS'), 'time')} before the first cut. Open air, glasses, sleeves.`,
+  'set-spacers': (v, say) =>
+    `Lay spacers of ${say(num(v, 'spacerMm'), 'slot')} flush with both edges of the board, under the wire. Measure ten cards of the stack together and take a tenth each.`,
+  'set-turns': (v, say) =>
+    `Lower the wire until it lies on the board at both ends, then give both screws ${turnsText(num(v, 'turns'))} turns. The middle of the wire then stands ${say(num(v, 'axisMm'), 'slot')} over the board.`,
+  'insulate-spacers': () =>
+    'Card and wood insulate. Kitchen foil laid on top as a contact counts as height and must not reach round to the other side: there it shorts the wire.',
+  'skin-off': (v, say) =>
+    `Take the skins off first, ${say(num(v, 'skinsMm'), 'foamSize')} in all. The first slice off a rough face is waste.`,
+  'test-sheet': (v, say) =>
+    v['widthMm'] === undefined
+      ? 'Cut one and gauge it.'
+      : `Cut one for a test and gauge it at four corners, ${say(num(v, 'widthMm'), 'foamSize')} apart.`,
+  'raise-end': (v, say) =>
+    `Raise the ${String(v['end'])} end by ${say(num(v, 'raiseMm'), 'slot')}${num(v, 'turns') === null ? '' : `, ${turnsText(num(v, 'turns'))} turns of its screw`}, and cut the test anew.`,
+  'ten-sheets': (v) =>
+    `Cut ${String(v['sheets'])}, lay them together, gauge the stack and enter it: it tells the kerf of this wire in this foam.`,
+  push: (v, say) =>
+    `Push evenly at ${say(num(v, 'feedMmS'), 'feed')}: a centimetre every ${say(num(v, 'secondsPerTone'), 'time')}. Never stop in the cut.`,
+  slide: (v, say) =>
+    `Or let the block slide: raise one end of the board to ${say(num(v, 'deg'), 'angle')} for the whole block${num(v, 'lastDeg') === null ? '' : `, ${say(num(v, 'lastDeg'), 'angle')} for the last slice`}. Friction is taken as 0.3 until it is tried.`,
+  weigh: (v, say) => `Weigh one: ${say(num(v, 'gramsPerM2'), 'mass')} a square metre at this foam’s density.`,
+  'set-fence': (v, say) =>
+    `Set the fence ${say(num(v, 'fenceMm'), 'foamSize')} from the middle of the wire, measured at the table.`,
+  'set-tilt': (v, say) =>
+    num(v, 'shiftMm') === null
+      ? `Set the guides to ${say(num(v, 'tiltDeg'), 'angle')} from square.`
+      : `Move the upper anchor ${say(Math.abs(num(v, 'shiftMm')!), 'foamSize')} ${num(v, 'shiftMm')! < 0 ? 'away from' : 'towards'} the fence and hang the wire on at ${say(num(v, 'wireMm'), 'wireLength')}. Set its tension anew: the heat was worked out for the longer wire.`,
+  'square-check': (v, say) =>
+    `Check for square without a square: cut ${say(num(v, 'thickMm'), 'foamSize')} foam, flip one half, lay the faces together. The gap is twice the error.`,
+  'first-edge': (v) =>
+    num(v, 'tiltDeg') === 0
+      ? 'Take a straight edge off the board first; it runs along the fence.'
+      : 'Cut the first edge to the tilt; it is waste, and its slanted face then runs along the fence.',
+  rip: (v, say) =>
+    `The board is ${say(num(v, 'alongMm'), 'foamSize')} long: let a weight take up the wire, weight the frame down, support the board before and behind, and do not pause.`,
+  'hole-first': () => 'Cut the hole first, while the foam round it is whole.',
+  'set-pin': (v, say) =>
+    `Set the pin ${say(num(v, 'pinMm'), 'foamSize')} from the middle of the wire: half a kerf is allowed for at a radius of ${say(num(v, 'radiusMm'), 'foamSize')}.`,
+  'lead-in': (v, say) =>
+    `Go straight in through waste until the foam’s centre lies on the pin, ${say(num(v, 'radiusMm'), 'foamSize')} from the wire. That leaves a slit: mark it, it is glued or lies in waste.`,
+  turn: (v, say) => `Turn once round in ${say(num(v, 'seconds'), 'time')}, evenly, and out the way it came in.`,
+  'measure-disc': () => 'Measure across twice, at right angles.',
+  'template-smaller': (v, say) =>
+    `Make the template ${say(num(v, 'insetMm'), 'slot')} smaller all round than the hole and pin it on top${v['below'] === 'yes' ? ' and a second one below' : ''}.`,
+  'let-go': (v, say) =>
+    `Power off, wire cold. Write down how it hangs: ${say(num(v, 'tensionN'), 'force')}, a note of ${say(num(v, 'pluckHz'), 'pitch')}. Unhook it at the upper anchor${num(v, 'takeUpMm') === null ? '' : `; the take-up has ${say(num(v, 'takeUpMm'), 'depth')} of travel`}.`,
+  pierce: () => 'Pierce the block upright with a hot needle inside the waste, and thread the cold wire.',
+  'hang-again': (v, say) =>
+    `Hang the wire on again at the same tension: ${say(num(v, 'tensionN'), 'force')}, ${say(num(v, 'pluckHz'), 'pitch')} when plucked. Another tension is another wire lag.`,
+  'cut-inside': (v, say) =>
+    `Cut along the inside of the template, ${once(num(v, 'seconds'), say)} round at ${say(num(v, 'feedMmS'), 'feed')}. Power off, wait until the wire is cold, let go, free the waste.`,
+  'bend-loop': (v, say) =>
+    `Bend a ${SHAPE_NAMES[v['shape'] as LoopShape]} ${say(num(v, 'loopMm'), 'foamSize')} wide outside, of ${say(num(v, 'wireMm'), 'wireLength')} of wire between the terminals.`,
+  'short-leads': (v, say) =>
+    `Short, thick leads and bright contacts: at ${say(num(v, 'amps'), 'amps')} the wire itself needs less voltage than a poor contact takes.`,
+  'set-collar': (v, say) =>
+    `Set the collar or the sledge ${say(num(v, 'depthMm'), 'foamSize')} above the loop’s foot; its kerf does the rest.`,
+  'set-straight-edge': (v, say) =>
+    `Lay the straight edge ${say(num(v, 'halfMm'), 'foamSize')} and half the collar’s width from the middle of the groove.`,
+  passes: (v, say) =>
+    `${String(v['passes'])} passes side by side, ${say(num(v, 'apartMm'), 'foamSize')} apart.`,
+  'draw-loop': (v, say) =>
+    `Draw the loop at ${say(num(v, 'feedMmS'), 'feed')} along ${say(num(v, 'lengthMm'), 'foamSize')}; let the heat lead, never press.`,
+  'tip-board': (v, say) =>
+    `Tip the board ${say(num(v, 'tipDeg'), 'angle')} about its long edge, so that the wire leans on its guides with ${say(num(v, 'leanN'), 'force')}.`,
+  'set-stop': (v, say) =>
+    `Set the stop ${say(num(v, 'stopMm'), 'foamSize')} from the middle of the wire for the longest piece; each next one has its own stop in the list, or its length and half a kerf from a fresh face.`,
+  part: (v, say) =>
+    `Let the wire fall: ${once(num(v, 'seconds'), say)} a cut, ${String(v['count'])} pieces. Hands stay out of its way; number each piece and mark its grain.`,
+  'turn-over': (v, say) =>
+    `Turn every second piece over: what would add up to ${say(num(v, 'openMm'), 'slot')} leaves ${say(num(v, 'turnedMm'), 'slot')}.`,
+  'power-off': () =>
+    'Power off, let the wire cool before it is touched, put down what was made and what was measured.',
+};
+
+/** One step of a worksheet in somebody's units. */
+export const stepText = (s: Pick<StepFigures, 'code' | 'values'>, say: Say): string =>
+  TELLERS[s.code](s.values, say);
+
+const ROLES = {
+  mm: 'slot',
+  'mm/s': 'feed',
+  s: 'time',
+  g: 'mass',
+  deg: 'angle',
+  N: 'force',
+  turns: 'count',
+} as const;
+
+/** What should be read when a step is done: a value, and from where to where is good. */
+export function shouldReadText(r: NonNullable<StepFigures['shouldRead']>, say: Say): string {
+  const tell = (x: number) => (r.unit === 'turns' ? x.toFixed(2) : say(x, ROLES[r.unit]));
+  return r.value === 0
+    ? `at most ${tell(r.high)}`
+    : `${tell(r.value)}, good from ${tell(r.low)} to ${tell(r.high)}`;
+}

@@ -1,0 +1,124 @@
+import { FINDING_CODES, type FindingCode, type Values } from '../documents/reading';
+import type { JobKind } from '../documents/job';
+import type { JobCode, JobFindingFigures, WorksheetDocument, WorksheetFigures } from '../documents/worksheet';
+import { findingWords, type Words } from './findings';
+import { stepText } from './jobSteps';
+import { METRIC_SAY, type Say } from './say';
+
+export const JOB_NAMES: Readonly<Record<JobKind, string>> = {
+  sheets: 'Sheets',
+  strips: 'Strips and boards',
+  disc: 'Disc, ring or cone',
+  cutout: 'Cut-out',
+  groove: 'Groove or pocket',
+  segments: 'Segments',
+};
+
+type Teller = (v: Values, say: Say) => Words;
+const num = (v: Values, key: string) => v[key] as number | null;
+
+const TELLERS: Readonly<Record<JobCode, Teller>> = {
+  'no-feed': () => ({
+    head: 'No feed to go by',
+    text: 'This wire does not cut this foam at its setting, so neither kerf nor positions are known. Set the heat on the stage Power first.',
+  }),
+  'block-too-low': (v, say) => ({
+    head: 'The block gives fewer',
+    text: `It gives ${String(v['count'])} of the ${String(v['wanted'])} wanted. For all of them it must be ${say(num(v, 'heightMm'), 'foamSize')} high.`,
+  }),
+  'supports-too-near': (v, say) => ({
+    head: 'Supports nearer than the block is wide',
+    text: `They stand ${say(num(v, 'supportsMm'), 'foamSize')} apart; the block is ${say(num(v, 'widthMm'), 'foamSize')} wide and has to pass between them.`,
+  }),
+  'sheet-differs': (v, say) => ({
+    head: 'These spacers make another sheet',
+    text: `They give ${say(num(v, 'givesMm'), 'slot')}; ${say(num(v, 'sheetMm'), 'slot')} within ${say(num(v, 'toleranceMm'), 'slot')} is wanted.`,
+  }),
+  'wedge-shows': (v, say) => ({
+    head: 'The sheet is a wedge',
+    text: `One side is thicker by ${say(num(v, 'wedgeMm'), 'slot')}. Raise the ${String(v['end'])} end by ${say(num(v, 'raiseMm'), 'slot')}.`,
+  }),
+  'thickness-uncertain': (v, say) => ({
+    head: 'Thickness not sure yet',
+    text: `The sheet may come out ${say(num(v, 'halfMm'), 'slot')} thicker or thinner, mostly because the kerf of ${say(num(v, 'kerfMm'), 'slot')} is a forecast. Gauge a stack of sheets and enter it.`,
+  }),
+  'wire-sags': (v, say) => ({
+    head: 'The wire sags',
+    text: `Its middle hangs ${say(num(v, 'sagMm'), 'slot')} low. More tension, or a shorter wire.`,
+  }),
+  'sheet-too-heavy': (v, say) => ({
+    head: 'A sheet is too heavy',
+    text: `It weighs ${say(num(v, 'grams'), 'mass')}; the limit is ${say(num(v, 'limitG'), 'mass')}. At this thickness foam of ${say(num(v, 'densityKgM3'), 'density')} or lighter meets it: light bead foam without voids does, extruded foam is heavy and smooth.`,
+  }),
+  'kerf-differs': (v, say) => ({
+    head: 'The stack tells another kerf',
+    text: `It says ${say(num(v, 'seenMm'), 'slot')} where ${say(num(v, 'kerfMm'), 'slot')} was forecast. Log it: it tunes the rig, and the setting follows.`,
+  }),
+  'board-too-narrow': (v) => ({
+    head: 'The board gives fewer',
+    text: `It gives ${String(v['count'])} of the ${String(v['wanted'])} wanted.`,
+  }),
+  'not-square': (v, say) => ({
+    head: 'Out of square',
+    text: `The flipped half shows ${say(num(v, 'errorDeg'), 'angle')}: move the upper anchor by ${say(num(v, 'shiftMm'), 'slot')} and try again.`,
+  }),
+  'radius-too-small': (v, say) => ({
+    head: 'Too small to turn',
+    text: `A radius of ${say(num(v, 'radiusMm'), 'foamSize')} is under two kerfs, ${say(num(v, 'leastMm'), 'foamSize')}: the pin has no foam left to hold.`,
+  }),
+  'ring-too-thin': (v, say) => ({
+    head: 'The ring is too thin',
+    text: `${say(num(v, 'ringMm'), 'foamSize')} of foam would be left; under two kerfs, ${say(num(v, 'leastMm'), 'foamSize')}, it melts through.`,
+  }),
+  'cone-closes': (v, say) => ({
+    head: 'The cone closes before its top',
+    text: `At ${say(num(v, 'tiltDeg'), 'angle')} it comes to a point inside ${say(num(v, 'thickMm'), 'foamSize')} of foam. Less tilt, thinner foam, or a larger disc.`,
+  }),
+  'cut-out-too-small': (v, say) => ({
+    head: 'The cut-out is too small',
+    text: `It is ${say(num(v, 'narrowMm'), 'foamSize')} across; a template to lead along needs ${say(num(v, 'leastMm'), 'foamSize')} or more.`,
+  }),
+  'loop-bends': (v, say) => ({
+    head: 'The loop bends too far',
+    text: `Its foot trails ${say(num(v, 'tipMm'), 'slot')}; ${say(num(v, 'toleranceMm'), 'slot')} is allowed. Go slower, take thicker wire, or cut the depth in steps.`,
+  }),
+  'loop-overstressed': (v, say) => ({
+    head: 'The loop is bent out of shape',
+    text: `Hot it is stressed to ${say(num(v, 'stressMPa'), 'stress')} and holds its shape to ${say(num(v, 'allowedMPa'), 'stress')}. Thicker wire or a slower feed.`,
+  }),
+  'loop-too-short': (v, say) => ({
+    head: 'Too little wire for this depth',
+    text: `The loop and the cool part of its legs take ${say(num(v, 'wireMm'), 'wireLength')}; the rig has ${say(num(v, 'haveMm'), 'wireLength')}.`,
+  }),
+  'loop-too-wide': (v, say) => ({
+    head: 'The loop is wider than the groove',
+    text: `It opens ${say(num(v, 'grooveMm'), 'foamSize')}; ${say(num(v, 'widthMm'), 'foamSize')} is wanted. Bend it ${say(num(v, 'loopMm'), 'foamSize')} wide outside.`,
+  }),
+  'stock-short': (v) => ({
+    head: 'Not a whole ring',
+    text: `A ring at this angle takes ${String(v['ringOf'])} pieces; ${String(v['count'])} are listed.`,
+  }),
+  'row-opens': (v, say) => ({
+    head: 'The row opens',
+    text: `Out of square as it is, the joints open by ${say(num(v, 'openMm'), 'slot')} in all.${v['turnOver'] === 'yes' ? '' : ` Turning every second piece over leaves ${say(num(v, 'turnedMm'), 'slot')}.`}`,
+  }),
+  'ring-does-not-close': (v, say) => ({
+    head: 'The ring will not close',
+    text: `Its last joint gapes ${say(num(v, 'gapMm'), 'slot')}. A shim of ${say(num(v, 'shimMm'), 'slot')} under the guide takes the error out.`,
+  }),
+};
+
+const OF_RIG: ReadonlySet<string> = new Set(FINDING_CODES);
+
+/** A finding of a worksheet in somebody's units: the job's own, or its rig's. */
+export const jobFindingWords = (f: Pick<JobFindingFigures, 'code' | 'values'>, say: Say): Words =>
+  OF_RIG.has(f.code)
+    ? findingWords(f.code as FindingCode, f.values, say)
+    : TELLERS[f.code as JobCode](f.values, say);
+
+/** A worksheet as it leaves the program, with its texts in metric units. */
+export const toldWorksheet = (w: WorksheetFigures): WorksheetDocument => ({
+  ...w,
+  steps: w.steps.map((s) => ({ ...s, text: stepText(s, METRIC_SAY) })),
+  findings: w.findings.map((f) => ({ ...f, text: jobFindingWords(f, METRIC_SAY).text })),
+});
