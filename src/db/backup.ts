@@ -6,6 +6,7 @@ import {
   cuts,
   events,
   foamStock,
+  jobs,
   leadPairs,
   logViews,
   photos,
@@ -23,7 +24,7 @@ const ROWS = 200;
 /** Lists of a backup, each a table. */
 export const KEPT_LISTS = [
   ...['foams', 'spools', 'supplies', 'controls', 'leads', 'rigs'],
-  ...['cuts', 'pulls', 'events', 'plans', 'views', 'photos'],
+  ...['cuts', 'pulls', 'events', 'plans', 'jobs', 'views', 'photos'],
 ] as readonly List[];
 type List = Exclude<keyof Backup, 'format' | 'version' | 'madeAt'>;
 
@@ -41,6 +42,7 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
     const readings = await all(tx.select().from(pulls).orderBy(pulls.at, pulls.id));
     const happened = await all(tx.select().from(events).orderBy(events.at, events.id));
     const pieces = await all(tx.select().from(plans).orderBy(plans.id));
+    const planned = await all(tx.select().from(jobs).orderBy(jobs.id));
     const named = await all(tx.select().from(logViews).orderBy(logViews.id));
     const pictures = await all(tx.select().from(photos).orderBy(photos.id));
     const bare = <T extends { createdAt: string }>({ createdAt: _, ...rest }: T) => rest;
@@ -76,6 +78,7 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
       pulls: readings.map(({ id, rigId, pull, demo }) => ({ id, rigId, pull, demo })),
       events: happened.map(({ id, rigId, event, demo }) => ({ id, rigId, event, demo })),
       plans: pieces.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc, demo })),
+      jobs: planned.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc, demo })),
       views: named.map(({ id, name, query }) => ({ id, name, query })),
       photos: pictures.map(bare).map((p) => ({ ...p, at: iso(p.at), data: null })),
     } as Backup;
@@ -87,10 +90,10 @@ const EPOCH_MS = Date.UTC(2020, 0, 1);
 
 /** A revision over every other that is or was here. */
 async function newRevision(db: Db): Promise<number> {
-  const highest = async (table: typeof rigs | typeof plans) =>
+  const highest = async (table: typeof rigs | typeof plans | typeof jobs) =>
     (await db.select({ n: sql<number>`coalesce(max(${table.revision}), 0)::int` }).from(table))[0]!.n;
   const seconds = Math.floor((Date.now() - EPOCH_MS) / 1000);
-  return Math.max(seconds, (await highest(rigs)) + 1, (await highest(plans)) + 1);
+  return Math.max(seconds, (await highest(rigs)) + 1, (await highest(plans)) + 1, (await highest(jobs)) + 1);
 }
 
 /**
@@ -103,6 +106,7 @@ export async function putBack(db: Db, b: Backup): Promise<void> {
     for (const table of [
       photos,
       plans,
+      jobs,
       events,
       logViews,
       pulls,
@@ -143,6 +147,9 @@ export async function putBack(db: Db, b: Backup): Promise<void> {
     );
     await put(b.plans, (some) =>
       tx.insert(plans).values(some.map((p) => ({ ...p, revision, name: p.doc.name }))),
+    );
+    await put(b.jobs, (some) =>
+      tx.insert(jobs).values(some.map((j) => ({ ...j, revision, name: j.doc.name }))),
     );
     await put(b.views, (some) => tx.insert(logViews).values(some));
     await put(b.photos, (some) => tx.insert(photos).values(some.map(({ data: _, ...p }) => p)));

@@ -1,5 +1,6 @@
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { ownJobSchema } from '@/core/documents/job';
 import { backupSchema } from '@/core/documents/backup';
 import { faultsOf } from '@/core/documents/faults';
 import { loggedCutSchema } from '@/core/documents/log';
@@ -9,7 +10,7 @@ import { putBack, takeBackup } from './backup';
 import workshop from './workshop.json';
 import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from './demo';
 import { openDb, type Db, type Handle } from './open';
-import * as plans from './plans';
+import { keptJobs, keptPlans as plans } from './kept';
 import * as rigs from './rigs';
 import * as stock from './stock';
 
@@ -44,12 +45,12 @@ describe('plans', () => {
   });
   it('are kept with their rig, saved on their revision only, and go with it', async () => {
     const rig = await rigs.insertRig(db, testRig({ name: 'With pieces' }), NO_LINKS, true);
-    const made = await plans.insertPlan(db, rig.id, plan);
-    expect(await plans.plansOf(db, rig.id)).toEqual([{ id: made.id, rigId: rig.id, revision: 1, doc: plan }]);
-    const saved = await plans.savePlan(db, made.id, 1, { ...plan, name: 'Core two' });
+    const made = await plans.insert(db, rig.id, plan);
+    expect(await plans.of(db, rig.id)).toEqual([{ id: made.id, rigId: rig.id, revision: 1, doc: plan }]);
+    const saved = await plans.save(db, made.id, 1, { ...plan, name: 'Core two' });
     expect(saved).toMatchObject({ revision: 2, doc: { name: 'Core two' } });
-    expect(await plans.savePlan(db, made.id, 1, plan)).toBeNull();
-    expect((await plans.getPlan(db, made.id))!.doc.name).toBe('Core two');
+    expect(await plans.save(db, made.id, 1, plan)).toBeNull();
+    expect((await plans.get(db, made.id))!.doc.name).toBe('Core two');
     // A rig whose piece was changed is somebody's own.
     expect((await rigs.getRig(db, rig.id))!.touched).toBe(true);
     const whole = await takeBackup(db, '2026-11-25T10:00:00Z');
@@ -61,8 +62,34 @@ describe('plans', () => {
     const parsed = backupSchema.safeParse(stray);
     expect(faultsOf(parsed.error!).map((f) => f.path)).toContain('plans[0].rigId');
     await rigs.deleteRig(db, rig.id);
-    expect(await plans.getPlan(db, made.id)).toBeNull();
-    expect(await plans.deletePlan(db, made.id)).toBe(false);
+    expect(await plans.get(db, made.id)).toBeNull();
+    expect(await plans.remove(db, made.id)).toBe(false);
+  });
+});
+
+describe('jobs', () => {
+  it('are kept, saved on their revision only, and come back with a backup', async () => {
+    const rig = await rigs.insertRig(db, testRig({ name: 'Slices', frame: { kind: 'slicer' } }), NO_LINKS, true);
+    const sheets = ownJobSchema.parse({
+      format: 'upwind-rod/job',
+      version: 1,
+      kind: 'sheets',
+      blockMm: [400, 300, 120],
+      sheetMm: 3,
+      by: { kind: 'spacers' },
+      supportsMm: 420,
+    });
+    const made = await keptJobs.insert(db, rig.id, sheets);
+    expect((await keptJobs.save(db, made.id, 1, { ...sheets, name: 'Threes' }))!.revision).toBe(2);
+    expect(await keptJobs.save(db, made.id, 1, sheets)).toBeNull();
+    const whole = backupSchema.parse(await takeBackup(db, '2026-11-25T10:00:00Z'));
+    await keptJobs.remove(db, made.id);
+    await putBack(db, whole);
+    const back = (await keptJobs.get(db, made.id))!;
+    expect(back.doc).toEqual({ ...sheets, name: 'Threes' });
+    expect(back.revision).toBeGreaterThan(2);
+    await rigs.deleteRig(db, rig.id);
+    expect(await keptJobs.get(db, made.id)).toBeNull();
   });
 });
 

@@ -7,7 +7,7 @@ import type { Rig } from '@/core/documents/rig';
 import type { Db } from './open';
 import type { insertCut } from './rigs';
 import { insertEvent } from './events';
-import { insertPlan } from './plans';
+import { keptPlans } from './kept';
 import { insertPull } from './pulls';
 import { getRig, insertRig } from './rigs';
 import { controls, cuts, foamStock, leadPairs, rigs, spools, supplies } from './schema';
@@ -62,7 +62,9 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
       for (const pull of r.pulls) await insertPull(t, record.id, pull, true);
       // One after the other, so that they stay in this order.
       for (const [i, plan] of (r.plans ?? []).entries())
-        await insertPlan(t, record.id, plan, { at: new Date(Date.parse(r.at) + 60_000 * i).toISOString() });
+        await keptPlans.insert(t, record.id, plan, {
+          at: new Date(Date.parse(r.at) + 60_000 * i).toISOString(),
+        });
       for (const event of r.events) await insertEvent(t, record.id, event, true);
     }
   });

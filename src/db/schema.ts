@@ -5,6 +5,7 @@ import type { LooseControl } from '@/core/documents/drawer';
 import type { RigEvent } from '@/core/documents/event';
 import type { FoamPiece } from '@/core/documents/foamPiece';
 import type { LoggedCut } from '@/core/documents/log';
+import type { OwnJob } from '@/core/documents/job';
 import type { PiecePlan } from '@/core/documents/plan';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
@@ -183,23 +184,30 @@ export const events = pgTable(
   (t) => [index('events_rig').on(t.rigId, t.at)],
 );
 
-/** A piece planned on a rig: the plan's document without its rig, which is laid in as it stands. */
-export const plans = pgTable(
-  'plans',
-  {
-    id: text('id').primaryKey(),
-    rigId: text('rig_id')
-      .notNull()
-      .references(() => rigs.id, { onDelete: 'cascade' }),
-    revision: integer('revision').notNull().default(1),
-    name: text('name').notNull(),
-    doc: jsonb('doc').$type<PiecePlan>().notNull(),
-    demo: boolean('demo').notNull().default(false),
-    createdAt: made(),
-    updatedAt: timestamp('updated_at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
-  },
-  (t) => [index('plans_rig').on(t.rigId)],
-);
+/** Documents kept beside a rig, without the rig, which is laid in as it stands. */
+const besideRig = <D>(name: string) =>
+  pgTable(
+    name,
+    {
+      id: text('id').primaryKey(),
+      rigId: text('rig_id')
+        .notNull()
+        .references(() => rigs.id, { onDelete: 'cascade' }),
+      revision: integer('revision').notNull().default(1),
+      name: text('name').notNull(),
+      doc: jsonb('doc').$type<D>().notNull(),
+      demo: boolean('demo').notNull().default(false),
+      createdAt: made(),
+      updatedAt: timestamp('updated_at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
+    },
+    (t) => [index(`${name}_rig`).on(t.rigId)],
+  );
+export type BesideRig<D> = ReturnType<typeof besideRig<D>>;
+
+/** Pieces planned on a rig. */
+export const plans = besideRig<PiecePlan>('plans');
+/** Jobs of a table, slicer, loop or drop board. */
+export const jobs = besideRig<OwnJob>('jobs');
 
 /** A picture of a rig or of a cut; the picture itself is a file of the data folder, named by the id. */
 export const photos = pgTable(

@@ -10,7 +10,7 @@ import { tuned } from '@/core/engine/tuned';
 import type { Advice } from '@/core/documents/advice';
 import type { Db } from '@/db/open';
 import { amendCut as writeAfter } from '@/db/cuts';
-import { insertPlan, plansOf } from '@/db/plans';
+import { keptJobs, keptPlans } from '@/db/kept';
 import * as rigs from '@/db/rigs';
 import { tellApart } from '@/core/words/names';
 import { database } from './db';
@@ -156,10 +156,11 @@ export async function duplicateRig(id: string): Promise<OpenRig> {
   const copy = (n: number) => `${(r.doc.name || 'Rig').slice(0, 180)}, copy${n > 1 ? ` ${n}` : ''}`;
   let n = 1;
   while (names.has(copy(n))) n++;
-  // Its pieces go along, all of them or none.
+  // Its pieces and jobs go along, all of them or none.
   const made = await db.transaction(async (tx) => {
     const rig = await rigs.insertRig(tx, { ...r.doc, name: copy(n) }, r);
-    for (const { doc } of await plansOf(tx, id)) await insertPlan(tx, rig.id, doc);
+    for (const { doc } of await keptPlans.of(tx, id)) await keptPlans.insert(tx, rig.id, doc);
+    for (const { doc } of await keptJobs.of(tx, id)) await keptJobs.insert(tx, rig.id, doc);
     return rig;
   });
   return opened(db, made);

@@ -1,13 +1,11 @@
 'use client';
 import { createContext, type RefObject } from 'react';
 import type { PlanRecord } from '@/server/types';
+import type { KeptOpen } from './keptContext';
 import type { PlanStore } from './planStore';
 
 /** The pieces of a rig as they are open: kept by the rig's page while a stage that shows none of them stands. */
-export interface Kept {
-  readonly stores: readonly PlanStore[];
-  readonly chosen: string | null;
-}
+export type Kept = KeptOpen<PlanStore>;
 /** What the rig's page hands to its stages of a piece. They are fetched when one is opened; this is not. */
 export interface KeptPieces {
   readonly rigId: string;

@@ -36,6 +36,7 @@ export const downloads = {
   recipe: (id: string) => `/api/rigs/${id}/recipe`,
   wiring: (id: string, as: 'svg' | 'pdf') => `/api/rigs/${id}/wiring?as=${as}`,
   plan: (id: string) => `/api/plans/${id}/document`,
+  job: (id: string) => `/api/jobs/${id}/document`,
   templates: (id: string, query: string) => `/api/plans/${id}/templates?${query}`,
   photo: (id: string) => `/api/photos/${id}`,
   backup: '/api/backup',

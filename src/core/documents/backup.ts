@@ -3,6 +3,7 @@ import { instantSchema } from './fields';
 import { eventSchema } from './event';
 import { loggedCutSchema } from './log';
 import { logViewSchema } from './logbook';
+import { ownJobSchema } from './job';
 import { piecePlanSchema } from './plan';
 import { pullReadingSchema } from './pull';
 import { rigSchema } from './rig';
@@ -54,6 +55,7 @@ export const entrySchemas = {
   pulls: z.strictObject({ id, rigId: id, pull: pullReadingSchema, demo }),
   events: z.strictObject({ id, rigId: id, event: eventSchema, demo }),
   plans: z.strictObject({ id, rigId: id, doc: piecePlanSchema, demo }),
+  jobs: z.strictObject({ id, rigId: id, doc: ownJobSchema, demo }),
   views: logViewSchema.extend({ id }),
   photos: z.strictObject({
     // It names a file: nothing but a UUID may.
@@ -85,6 +87,7 @@ export const backupSchema = z
     pulls: z.array(entrySchemas.pulls).max(100000),
     events: z.array(entrySchemas.events).max(200000).default([]),
     plans: z.array(entrySchemas.plans).max(20000).default([]),
+    jobs: z.array(entrySchemas.jobs).max(20000).default([]),
     views: z.array(entrySchemas.views).max(1000).default([]),
     photos: z.array(entrySchemas.photos).max(5000).default([]),
   })
@@ -106,6 +109,7 @@ export const backupSchema = z
       'pulls',
       'events',
       'plans',
+      'jobs',
       'views',
       'photos',
     ] as const)
@@ -120,6 +124,7 @@ export const backupSchema = z
     b.cuts.forEach((c, i) => rigs.has(c.rigId) || miss(['cuts', i, 'rigId'], gone));
     b.pulls.forEach((p, i) => rigs.has(p.rigId) || miss(['pulls', i, 'rigId'], gone));
     b.plans.forEach((p, i) => rigs.has(p.rigId) || miss(['plans', i, 'rigId'], gone));
+    b.jobs.forEach((j, i) => rigs.has(j.rigId) || miss(['jobs', i, 'rigId'], gone));
     b.events.forEach((e, i) => rigs.has(e.rigId) || miss(['events', i, 'rigId'], gone));
     const cuts = ids(b.cuts);
     b.photos.forEach((p, i) => {

@@ -10,7 +10,7 @@ export const SHAPE_NAMES: Readonly<Record<LoopShape, string>> = {
   rectangle: 'rectangle',
   vee: 'vee',
   'half-round': 'half-round',
-  slot: 'narrow slot',
+  slot: 'narrow, straight sides',
 };
 
 type Teller = (v: Values, say: Say) => string;

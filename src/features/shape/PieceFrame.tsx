@@ -28,7 +28,7 @@ export function PieceFrame(
 ) {
   return (
     <RigProvider open={p.open}>
-      <PlanProvider rigId={p.open.record.id} plans={p.plans} first={p.first}>
+      <PlanProvider rigId={p.open.record.id} records={p.plans} first={p.first}>
         <Inside title={p.title} stage={p.stage}>
           {p.children}
         </Inside>

@@ -11,7 +11,7 @@ export function PieceStages({ columns, stage }: { columns: Columns; stage: strin
   const pieces = useContext(KeptPiecesContext);
   if (!pieces) return null;
   return (
-    <PlanProvider rigId={pieces.rigId} plans={pieces.plans} keptRef={pieces.kept}>
+    <PlanProvider rigId={pieces.rigId} records={pieces.plans} keptRef={pieces.kept}>
       <Name tell={pieces.onName} />
       {stage === 'cut' ? <CutStage columns={columns} /> : <ShapeStage columns={columns} />}
     </PlanProvider>

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { Suspense } from 'react';
-import { listPlans } from '@/server/plans';
+import { planService } from '@/server/plans';
 import { openRig } from '@/server/rigs';
 import { drawer } from '@/server/stock';
 import { RigWithPieces } from './RigWithPieces';
@@ -22,7 +22,7 @@ export default async function Page({ params }: Props) {
         key={open.record.id}
         open={open}
         stock={await drawer()}
-        plans={await listPlans(open.record.id)}
+        plans={await planService.list(open.record.id)}
       />
     </Suspense>
   );

@@ -29,7 +29,7 @@ export function CallPage(p: {
 }) {
   return (
     <RigProvider open={p.open}>
-      <PlanProvider rigId={p.open.record.id} plans={p.plans} first={p.first}>
+      <PlanProvider rigId={p.open.record.id} records={p.plans} first={p.first}>
         <Inside events={p.events} />
       </PlanProvider>
     </RigProvider>

@@ -3,7 +3,7 @@ import { baseSchema } from '@/core/documents/fields';
 import { piecePlanSchema } from '@/core/documents/plan';
 import { readBody } from '@/server/body';
 import { SIZES } from '@/server/http';
-import { putPlan, removePlan } from '@/server/plans';
+import { planService } from '@/server/plans';
 import { routes } from '@/server/routes';
 
 const bodySchema = z.strictObject({ base: baseSchema, doc: piecePlanSchema });
@@ -11,7 +11,7 @@ const bodySchema = z.strictObject({ base: baseSchema, doc: piecePlanSchema });
 export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ plan: string }>({
   PUT: async (request, { plan }) => {
     const { base, doc } = await readBody(request, bodySchema, SIZES.plan);
-    return putPlan(plan, base, doc);
+    return planService.put(plan, base, doc);
   },
-  DELETE: (_, { plan }) => removePlan(plan),
+  DELETE: (_, { plan }) => planService.remove(plan),
 });

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { asked, type Query } from '@/app/asked';
 import { BlanksPage } from '@/features/shape/BlanksPage';
-import { listPlans } from '@/server/plans';
+import { planService } from '@/server/plans';
 import { openRig } from '@/server/rigs';
 
 export const metadata: Metadata = { title: 'Block and sheets' };
@@ -13,6 +13,10 @@ export default async function Page({ params, searchParams }: Props) {
   const open = await openRig(id);
   if (!open) notFound();
   return (
-    <BlanksPage open={open} plans={await listPlans(id)} first={(await asked(searchParams))['plan'] ?? null} />
+    <BlanksPage
+      open={open}
+      plans={await planService.list(id)}
+      first={(await asked(searchParams))['plan'] ?? null}
+    />
   );
 }

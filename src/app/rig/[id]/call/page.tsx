@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { asked, type Query } from '@/app/asked';
 import { CallPage } from '@/features/shape/call/CallPage';
 import { listEvents } from '@/server/events';
-import { listPlans } from '@/server/plans';
+import { planService } from '@/server/plans';
 import { openRig } from '@/server/rigs';
 
 export const metadata: Metadata = { title: 'Called cut' };
@@ -16,7 +16,7 @@ export default async function Page({ params, searchParams }: Props) {
   return (
     <CallPage
       open={open}
-      plans={await listPlans(id)}
+      plans={await planService.list(id)}
       events={await listEvents(id)}
       first={(await asked(searchParams))['plan'] ?? null}
     />

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { asked, type Query } from '@/app/asked';
 import { DrivePage } from '@/features/shape/DrivePage';
-import { listPlans } from '@/server/plans';
+import { planService } from '@/server/plans';
 import { openRig } from '@/server/rigs';
 
 export const metadata: Metadata = { title: 'Set up and rehearse' };
@@ -13,6 +13,10 @@ export default async function Page({ params, searchParams }: Props) {
   const open = await openRig(id);
   if (!open) notFound();
   return (
-    <DrivePage open={open} plans={await listPlans(id)} first={(await asked(searchParams))['plan'] ?? null} />
+    <DrivePage
+      open={open}
+      plans={await planService.list(id)}
+      first={(await asked(searchParams))['plan'] ?? null}
+    />
   );
 }

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { asked, type Query } from '@/app/asked';
 import { TemplatesPage } from '@/features/shape/TemplatesPage';
-import { listPlans } from '@/server/plans';
+import { planService } from '@/server/plans';
 import { openRig } from '@/server/rigs';
 
 export const metadata: Metadata = { title: 'Templates' };
@@ -15,7 +15,7 @@ export default async function Page({ params, searchParams }: Props) {
   return (
     <TemplatesPage
       open={open}
-      plans={await listPlans(id)}
+      plans={await planService.list(id)}
       first={(await asked(searchParams))['plan'] ?? null}
     />
   );

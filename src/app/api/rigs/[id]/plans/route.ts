@@ -1,11 +1,11 @@
 import { piecePlanSchema } from '@/core/documents/plan';
 import { readBody } from '@/server/body';
 import { SIZES } from '@/server/http';
-import { addPlan, listPlans } from '@/server/plans';
+import { planService } from '@/server/plans';
 import { routes } from '@/server/routes';
 
 export const dynamic = 'force-dynamic';
 export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ id: string }>({
-  GET: (_, { id }) => listPlans(id),
-  POST: async (request, { id }) => addPlan(id, await readBody(request, piecePlanSchema, SIZES.plan)),
+  GET: (_, { id }) => planService.list(id),
+  POST: async (request, { id }) => planService.add(id, await readBody(request, piecePlanSchema, SIZES.plan)),
 });

@@ -1,0 +1,74 @@
+import { and, eq } from 'drizzle-orm';
+import type { OwnJob } from '@/core/documents/job';
+import type { PiecePlan } from '@/core/documents/plan';
+import type { Db } from './open';
+import { jobs, plans, rigs, type BesideRig } from './schema';
+
+/** A document kept beside its rig. */
+export interface KeptRecord<D> {
+  readonly id: string;
+  readonly rigId: string;
+  readonly revision: number;
+  readonly doc: D;
+}
+/** A piece planned on a rig. */
+export type PlanRecord = KeptRecord<PiecePlan>;
+/** A job of a table, slicer, loop or drop board. */
+export type JobRecord = KeptRecord<OwnJob>;
+
+/** What is done with the documents that one table keeps beside their rigs. */
+function keptIn<D extends { readonly name: string }>(table: BesideRig<D>) {
+  const toRecord = ({ id, rigId, revision, doc }: BesideRig<D>['$inferSelect']): KeptRecord<D> => ({
+    id,
+    rigId,
+    revision,
+    doc: doc as D,
+  });
+  return {
+    /** Those of a rig, the oldest first. */
+    async of(db: Db, rigId: string): Promise<KeptRecord<D>[]> {
+      const rows = await db
+        .select()
+        .from(table)
+        .where(eq(table.rigId, rigId))
+        .orderBy(table.createdAt, table.id);
+      return rows.map(toRecord);
+    },
+    async get(db: Db, id: string): Promise<KeptRecord<D> | null> {
+      const [row] = await db.select().from(table).where(eq(table.id, id));
+      return row ? toRecord(row) : null;
+    },
+    async insert(db: Db, rigId: string, doc: D, demo?: { at: string }): Promise<KeptRecord<D>> {
+      const id = crypto.randomUUID();
+      const made = demo ? { demo: true, createdAt: demo.at } : {};
+      const [row] = await db
+        .insert(table)
+        .values({ id, rigId, name: doc.name, doc, ...made })
+        .returning();
+      return toRecord(row!);
+    },
+    /**
+     * Saves a document made on revision `base`; its rig counts as touched, so that emptying the sample workshop keeps it. Null where
+     * another save came first: nothing is changed.
+     */
+    async save(db: Db, id: string, base: number, doc: D): Promise<KeptRecord<D> | null> {
+      return db.transaction(async (tx) => {
+        const [row] = await tx
+          .update(table)
+          .set({ doc, name: doc.name, revision: base + 1, updatedAt: new Date().toISOString() })
+          .where(and(eq(table.id, id), eq(table.revision, base)))
+          .returning();
+        if (!row) return null;
+        await tx.update(rigs).set({ touched: true }).where(eq(rigs.id, row.rigId));
+        return toRecord(row);
+      });
+    },
+    async remove(db: Db, id: string): Promise<boolean> {
+      return (await db.delete(table).where(eq(table.id, id)).returning({ id: table.id })).length > 0;
+    },
+  };
+}
+export type KeptIn<D extends { readonly name: string }> = ReturnType<typeof keptIn<D>>;
+
+export const keptPlans = keptIn<PiecePlan>(plans);
+export const keptJobs = keptIn<OwnJob>(jobs);
