@@ -8,6 +8,16 @@ const FAILED = {
   again: 'Show it again',
 } as const;
 
+/** Class names of the three columns, for a stage that comes from another place of the program. */
+export interface Columns {
+  readonly decide: string;
+  readonly follow: string;
+  readonly act: string;
+  readonly fields: string;
+  readonly pair: string;
+  readonly says: string;
+}
+
 interface Props {
   readonly children: ReactNode;
   /** What changes when there is a reason to try again, as the stage that is open. */

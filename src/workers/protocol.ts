@@ -5,6 +5,8 @@ import type { Drawer, Weights } from '@/core/documents/drawer';
 import type { PairFigures } from '@/core/documents/match';
 import type { LengthWant } from '@/core/engine/match/wants';
 import type { FindingCode } from '@/core/documents/reading';
+import type { OwnJob } from '@/core/documents/job';
+import type { WorksheetFigures } from '@/core/documents/worksheet';
 import type { Plan } from '@/core/documents/plan';
 import type { PlanView } from '@/core/engine/template/view';
 import type { Profile } from '@/core/units/profile';
@@ -75,6 +77,16 @@ export interface PlanRequest {
 }
 export type PlanAnswer =
   | { readonly id: number; readonly ok: true; readonly view: PlanView; readonly ms: number }
+  | { readonly id: number; readonly ok: false; readonly fault: string };
+
+/** What the page asks of the worker that works out a job. */
+export interface JobRequest {
+  readonly id: number;
+  readonly job: OwnJob;
+  readonly rig: Rig;
+}
+export type JobAnswer =
+  | { readonly id: number; readonly ok: true; readonly sheet: WorksheetFigures }
   | { readonly id: number; readonly ok: false; readonly fault: string };
 
 /** A section file to be read; a run is cancelled by stopping the worker. */

@@ -1,5 +1,5 @@
 import type { Method } from './plan';
-import type { FrameKind } from './rig';
+import type { FrameKind, Rig } from './rig';
 
 /** What a kind of cutter is and is not: what its screens show, and what its words may speak of. */
 export interface Cutter {
@@ -47,3 +47,11 @@ export const CUTTERS: Readonly<Record<FrameKind, Cutter>> = Object.freeze({
   gantry: { led: 'motors', pieces: false, method: null, takeUp: true, ends: true, called: 'the towers' },
   'hand-tool': { led: 'hands', pieces: false, method: null, takeUp: false, ends: false, called: 'the loop' },
 } satisfies Record<FrameKind, Cutter>);
+
+/** Whether a bow falls between guides across a board, and so parts segments instead of pieces along templates. */
+export const isDropBoard = (frame: Pick<Rig['frame'], 'kind' | 'board'>): boolean =>
+  frame.kind === 'drop-bow' && frame.board === true;
+
+/** Whether pieces along templates are planned on this cutter. */
+export const hasPieces = (frame: Pick<Rig['frame'], 'kind' | 'board'>): boolean =>
+  CUTTERS[frame.kind].pieces && !isDropBoard(frame);

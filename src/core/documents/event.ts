@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ALLOY_IDS } from '../catalog/alloys';
 import { between, instantSchema, known, overZero } from './fields';
+import { JOB_KINDS } from './jobKinds';
 import { SEEN } from './log';
 
 /** What a meter said at one setting of a first heat. */
@@ -106,7 +107,21 @@ export const runSchema = z.strictObject({
     .default([]),
   note,
 });
-export const EVENT_KINDS = ['heat', 'hot', 'hang', 'change', 'remark', 'run'] as const;
+/** What was made by a job: how many, what was measured, what to change next time. */
+export const madeSchema = z.strictObject({
+  kind: z.literal('made'),
+  at,
+  jobId: z.string().min(1).max(64),
+  job: z.string().max(200),
+  work: z.enum(JOB_KINDS),
+  count: z.number().int().min(1).max(100000),
+  /** The size that the job asks for, and what was measured of it, mm. */
+  wantedMm: measure,
+  measuredMm: measure,
+  change: z.string().max(2000).default(''),
+  note,
+});
+export const EVENT_KINDS = ['heat', 'hot', 'hang', 'change', 'remark', 'run', 'made'] as const;
 /** What happens to a rig beside its cuts and readings of the pull. */
 export const eventSchema = z.discriminatedUnion('kind', [
   heatSchema,
@@ -115,6 +130,7 @@ export const eventSchema = z.discriminatedUnion('kind', [
   changeSchema,
   remarkSchema,
   runSchema,
+  madeSchema,
 ]);
 export type RunEvent = z.infer<typeof runSchema>;
 export type RigEvent = z.infer<typeof eventSchema>;

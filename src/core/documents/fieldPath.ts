@@ -32,6 +32,7 @@ interface Inner {
   readonly in?: z.ZodType;
   readonly shape?: Readonly<Record<string, z.ZodType>>;
   readonly options?: readonly z.ZodType[];
+  readonly items?: readonly z.ZodType[];
   readonly checks?: readonly { readonly _zod: { readonly def: unknown } }[];
 }
 const innerOf = (schema: z.ZodType) => schema.def as Inner;
@@ -45,11 +46,11 @@ function bare(schema: z.ZodType): z.ZodType {
 /** The schemas at a path of an object's schema: several where it has kinds, none where it is not there. */
 function schemasAt(schema: z.ZodType, path: readonly string[]): z.ZodType[] {
   const at = bare(schema);
-  const { options, shape } = innerOf(at);
+  const { options, shape, items } = innerOf(at);
   if (options) return options.flatMap((o) => schemasAt(o, path));
   const [key, ...rest] = path;
   if (key === undefined) return [at];
-  const next = shape?.[key];
+  const next = shape?.[key] ?? items?.[Number(key)];
   return next ? schemasAt(next, rest) : [];
 }
 

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { CUTTERS } from './cutters';
+import { CUTTERS, isDropBoard } from './cutters';
 import { between, known, overZero } from './fields';
-import { rigSchema, type FrameKind } from './rig';
+import type { JobKind } from './jobKinds';
+import { rigSchema, type FrameKind, type Rig } from './rig';
 
 const size = between(0.5, 20000);
 const some = known(z.number().int().min(1).max(10000));
@@ -27,9 +28,12 @@ const sheets = z.strictObject({
   by: z.discriminatedUnion('kind', [
     /** Height of the spacers at hand; null: what the program says is made up. */
     z.strictObject({ kind: z.literal('spacers'), heightMm: known(overZero(2000)) }),
-    z.strictObject({ kind: z.literal('screw'), pitchMm: between(0.2, 10) }),
+    /** Turns as they were given from the board; null: what the program says is set. */
+    z.strictObject({ kind: z.literal('screw'), pitchMm: between(0.2, 10), turns: known(between(0, 10000)) }),
   ]),
   supportsMm: size,
+  /** How much higher the wire stands at its left support than at its right. */
+  endsDifferMm: between(-100, 100).default(0),
   toleranceMm: between(0.01, 20).default(0.2),
   /** Thickness of a test sheet at its corners: near left, near right, far left, far right. */
   cornersMm: known(z.tuple([overZero(1000), overZero(1000), overZero(1000), overZero(1000)])),
@@ -103,20 +107,20 @@ const segments = z.strictObject({
 /** A job as kept beside its rig: the rig is laid in where it is worked out. */
 export const ownJobSchema = z.discriminatedUnion('kind', [sheets, strips, disc, cutout, groove, segments]);
 export type OwnJob = z.infer<typeof ownJobSchema>;
-export type JobKind = OwnJob['kind'];
 export type JobOf<K extends JobKind> = Extract<OwnJob, { kind: K }>;
-export const JOB_KINDS = ['sheets', 'strips', 'disc', 'cutout', 'groove', 'segments'] as const;
 
-/** Jobs that a kind of cutter can do; bows have their planned pieces, and motor towers are not planned yet. */
-export const JOBS_OF: Readonly<Record<FrameKind, readonly JobKind[]>> = Object.freeze({
+const JOBS_OF: Readonly<Record<FrameKind, readonly JobKind[]>> = Object.freeze({
   bow: [],
   'pulled-bow': [],
-  'drop-bow': ['segments'],
+  'drop-bow': [],
   table: ['strips', 'disc', 'cutout'],
   slicer: ['sheets'],
   gantry: [],
   'hand-tool': ['groove'],
 });
+/** Jobs that a cutter can do; bows have their planned pieces, and motor towers are not planned yet. */
+export const jobsOf = (frame: Pick<Rig['frame'], 'kind' | 'board'>): readonly JobKind[] =>
+  isDropBoard(frame) ? ['segments'] : JOBS_OF[frame.kind];
 
 const rig = { rig: rigSchema };
 /** `upwind-rod/job` version 1: what is to be made, on which rig. Sizes are of the finished part, mm. */
@@ -132,7 +136,7 @@ export const jobSchema = z
   .superRefine((job, ctx) => {
     const issue = (path: (string | number)[], message: string) =>
       ctx.addIssue({ code: 'custom', path, message });
-    const may = JOBS_OF[job.rig.frame.kind];
+    const may = jobsOf(job.rig.frame);
     if (!may.includes(job.kind))
       issue(
         ['kind'],

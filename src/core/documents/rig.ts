@@ -21,6 +21,8 @@ export const frameSchema = z.strictObject({
   kind: z.enum(FRAME_KINDS),
   material: z.enum(FRAME_MATERIALS).default('wood'),
   guided: z.boolean().optional(),
+  /** A falling bow whose wire falls between two guides across a slick board: it parts segments off a block. */
+  board: z.boolean().optional(),
   throatMm: known(length),
   reachMm: known(length),
   arms: armsSchema.optional(),

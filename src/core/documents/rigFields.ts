@@ -20,6 +20,7 @@ export const RIG_FIELDS: Readonly<Record<RigPath, FieldOf>> = {
   'frame.arms.barGPa': ['modulus of the bar', null],
   'frame.material': ['frame of', null],
   'frame.guided': ['led along templates', null],
+  'frame.board': ['falls across a board', null],
   'frame.throatMm': ['throat', 'wireLength'],
   'frame.reachMm': ['reach', 'wireLength'],
   'room.airC': ['air', 'temperature'],

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FINDING_CODES } from './reading';
-import { JOB_KINDS } from './job';
+import { JOB_KINDS } from './jobKinds';
 import { rigSchema } from './rig';
 
 const n = z.number().nullable();
@@ -93,6 +93,8 @@ export const jobFindingSchema = z.strictObject({
   level: z.enum(['stop', 'fix', 'note']),
   text: z.string(),
   values,
+  /** Patches of the rig that were proven on the rig as it is used. */
+  fixes: z.array(z.strictObject({ text: z.string(), patch: z.record(z.string(), z.unknown()) })),
 });
 
 /** What comes of a job: `upwind-rod/worksheet` version 1, mm, s, g, N, degrees. */
@@ -112,7 +114,9 @@ export type WorksheetDocument = z.infer<typeof worksheetSchema>;
 type Finding = z.infer<typeof jobFindingSchema>;
 type Step = WorksheetDocument['steps'][number];
 export type StepFigures = Omit<Step, 'text'>;
-export type JobFindingFigures = Omit<Finding, 'text'>;
+export type JobFindingFigures = Omit<Finding, 'text' | 'fixes'> & {
+  readonly fixes: readonly { readonly patch: Readonly<Record<string, unknown>> }[];
+};
 export type Part = WorksheetDocument['parts'][number];
 /** The same before its texts are written. */
 export type WorksheetFigures = Omit<WorksheetDocument, 'steps' | 'findings'> & {

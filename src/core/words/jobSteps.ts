@@ -21,7 +21,7 @@ const once = (seconds: number | null, say: Say) => say(seconds, 'time');
 /** Each step of a worksheet in a sentence or two. */
 const TELLERS: Readonly<Record<StepCode, Teller>> = {
   'set-heat': (v, say) =>
-    `Set the heat: ${v['control'] === 'none' ? `${say(num(v, 'volts'), 'volts')} straight from the supply` : controlSettingText(v['control'] as ControlKind, num(v, 'setting'), say)}, about ${say(num(v, 'amps'), 'amps')} on the meter. Wait ${say(num(v, 'warmUpS'), 'time')} before the first cut. Open air, glasses, sleeves.`,
+    `Set the heat: ${v['control'] === 'none' ? `${say(num(v, 'volts'), 'volts')} straight from the supply` : controlSettingText(v['control'] as ControlKind, num(v, 'setting'), say)}${v['control'] === 'amps' ? '' : `, about ${say(num(v, 'amps'), 'amps')} on the meter`}. Wait ${say(num(v, 'warmUpS'), 'time')} before the first cut. Open air, glasses, sleeves.`,
   'set-spacers': (v, say) =>
     `Lay spacers of ${say(num(v, 'spacerMm'), 'slot')} flush with both edges of the board, under the wire. Measure ten cards of the stack together and take a tenth each.`,
   'set-turns': (v, say) =>

@@ -1,18 +1,9 @@
 import { FINDING_CODES, type FindingCode, type Values } from '../documents/reading';
-import type { JobKind } from '../documents/job';
 import type { JobCode, JobFindingFigures, WorksheetDocument, WorksheetFigures } from '../documents/worksheet';
 import { findingWords, type Words } from './findings';
+import { fixWords } from './fixes';
 import { stepText } from './jobSteps';
 import { METRIC_SAY, type Say } from './say';
-
-export const JOB_NAMES: Readonly<Record<JobKind, string>> = {
-  sheets: 'Sheets',
-  strips: 'Strips and boards',
-  disc: 'Disc, ring or cone',
-  cutout: 'Cut-out',
-  groove: 'Groove or pocket',
-  segments: 'Segments',
-};
 
 type Teller = (v: Values, say: Say) => Words;
 const num = (v: Values, key: string) => v[key] as number | null;
@@ -120,5 +111,9 @@ export const jobFindingWords = (f: Pick<JobFindingFigures, 'code' | 'values'>, s
 export const toldWorksheet = (w: WorksheetFigures): WorksheetDocument => ({
   ...w,
   steps: w.steps.map((s) => ({ ...s, text: stepText(s, METRIC_SAY) })),
-  findings: w.findings.map((f) => ({ ...f, text: jobFindingWords(f, METRIC_SAY).text })),
+  findings: w.findings.map((f) => ({
+    ...f,
+    text: jobFindingWords(f, METRIC_SAY).text,
+    fixes: f.fixes.map(({ patch }) => ({ text: fixWords({ patch }, w.rig, METRIC_SAY), patch: { ...patch } })),
+  })),
 });

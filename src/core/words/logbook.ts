@@ -5,6 +5,7 @@ import type { EntryKind } from '../documents/logbook';
 import type { LoggedPull } from '../documents/pull';
 import type { Role } from '../units/profile';
 import { codeWords } from './codes';
+import { JOB_NAMES } from './jobNames';
 import { fieldOf } from './rigFields';
 import type { Say } from './say';
 
@@ -17,6 +18,7 @@ export const ENTRY_WORDS: Record<EntryKind, string> = {
   change: 'Changed',
   remark: 'Remark',
   run: 'Called cut',
+  made: 'Made',
 };
 
 const LONG = 60;
@@ -64,6 +66,8 @@ export function eventWords(e: RigEvent, say: Say): string {
       return e.changes.map((c) => changeWords(c, say)).join('; ');
     case 'remark':
       return '';
+    case 'made':
+      return `${e.count} × ${e.job || JOB_NAMES[e.work].toLowerCase()}${e.measuredMm === null ? '' : `, measured ${say(e.measuredMm, 'slot')}${e.wantedMm === null ? '' : ` of ${say(e.wantedMm, 'slot')}`}`}${e.change ? `; next time: ${e.change}` : ''}`;
     case 'run':
       return `${e.rehearsal ? 'Rehearsed cold: ' : ''}${e.plan || 'a piece'}, ${e.hand} core ${e.piece}, ${say(e.heldS, 'time')} of ${say(e.plannedS, 'time')}${e.finished ? '' : ', not finished'}`;
   }

@@ -1,5 +1,5 @@
 'use client';
-import { CUTTERS } from '@/core/documents/cutters';
+import { hasPieces } from '@/core/documents/cutters';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { tuned } from '@/core/engine/tuned';
@@ -33,7 +33,7 @@ export function Heat({ open }: { open: OpenRig }) {
         <div className={css.grid} data-stale={stale}>
           <section aria-label={QUESTIONS.along}>
             <h2>{QUESTIONS.along}</h2>
-            {CUTTERS[rig.frame.kind].pieces && (
+            {hasPieces(rig.frame) && (
               <div className={css.choose}>
                 <Choice
                   label="Templates"

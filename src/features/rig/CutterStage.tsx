@@ -19,6 +19,7 @@ export const CutterStage = memo(function CutterStage() {
   const { say } = useUnits();
   const lie = useField<'horizontal' | 'vertical'>('wire.lie', 'wire lies');
   const guided = useField<boolean | undefined>('frame.guided', 'guided');
+  const board = useField<boolean | undefined>('frame.board', 'falls across a board');
   const kind = useRig((s) => s.doc.frame.kind);
   const free = useRig((s) => (s.doc.wire.lengthMm - s.doc.foam.widthMm) / 2);
   const { pieces, ends } = CUTTERS[kind];
@@ -46,6 +47,13 @@ export const CutterStage = memo(function CutterStage() {
           onChange={(on) => lie.set(on ? 'vertical' : 'horizontal')}
         />
       </div>
+      {kind === 'drop-bow' && (
+        <Check
+          label="Falls between two guides across a board"
+          checked={board.value ?? false}
+          onChange={(on) => board.set(on)}
+        />
+      )}
       {pieces && (
         <Check
           label="Led along templates at the faces of the foam"

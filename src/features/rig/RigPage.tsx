@@ -6,7 +6,7 @@ import type { Stock } from '@/state/types';
 import type { OpenRig } from '@/state/types';
 import { RigProvider, useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { useWindowCurve } from '@/state/useWindowCurve';
-import { NO_TAKE_UP, NOT_PLANNED } from '@/core/words/cutters';
+import { foreignWords } from './foreign';
 import { useShortcuts, useUndoKeys } from '@/ui/useShortcuts';
 import { Band } from '@/ui/wire/Band';
 import { Cautions } from './Cautions';
@@ -14,7 +14,7 @@ import { ChartKey } from './ChartKey';
 import { Facts } from './Facts';
 import { Findings } from './Findings';
 import { PowerStage } from './PowerStage';
-import type { ColumnClasses, LateAnswers, LateStages } from './late';
+import type { LateAnswers, LateStages } from './late';
 import css from './rig.module.css';
 import { CAUTIONS, CAUTIONS_SHORT } from './words';
 import { STAGE_HEADS, STAGES, stagesOf, type OwnStage, type StageId } from './stageList';
@@ -23,7 +23,7 @@ import { CutFields } from './CutFields';
 import { PowerLinks, TensionLinks, TryLinks } from './PowerLinks';
 import { TitleBar } from './TitleBar';
 import { WindowChart } from './WindowChart';
-import { Boundary, Column } from '@/ui/Column';
+import { Boundary, Column, type Columns } from '@/ui/Column';
 
 const Conflict = dynamic(() => import('./Conflict').then((m) => m.Conflict), { ssr: false });
 const Snackbar = dynamic(() => import('@mui/material/Snackbar'), { ssr: false });
@@ -59,7 +59,7 @@ function useStage(): [StageId, (s: StageId) => void] {
   return [stage, go];
 }
 
-const COLUMNS: ColumnClasses = {
+const COLUMNS: Columns = {
   decide: css.decide!,
   follow: css.follow!,
   act: css.do!,
@@ -76,7 +76,7 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
   const contested = useRig((s) => s.theirs !== null);
   const { curve, stale } = useWindowCurve(rig);
   const [told, tell] = useState<string | null>(null);
-  const stages = stagesOf(rig.frame.kind);
+  const stages = stagesOf(rig.frame);
   // A stage of a piece has its own undo.
   useUndoKeys(store.getState(), !late[stage]);
   useShortcuts({
@@ -99,7 +99,7 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
         {foreign ? (
           <Column className={css.follow!} name={heads.decide} of={stage}>
             <h2>{heads.decide}</h2>
-            <p>{stage === 'tension' ? NO_TAKE_UP : NOT_PLANNED[rig.frame.kind]}</p>
+            <p>{foreignWords(stage, rig.frame)}</p>
           </Column>
         ) : Late ? (
           <Boundary of={stage}>

@@ -1,7 +1,7 @@
 'use client';
 import { useDerived, useRig } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
-import { NOT_PLANNED } from '@/core/words/cutters';
+import { notPlanned } from '@/core/words/cutters';
 import { STAGE_NAMES, stageAnswer, stagesOf, type OwnStage, type StageId } from './stageList';
 import css from './nav.module.css';
 import type { LateAnswers } from './late';
@@ -19,9 +19,10 @@ export function StageNav({
   const { rig, reading } = useDerived();
   const cuts = useRig((s) => s.cuts.length);
   const { say, typed } = useUnits();
+  const none = notPlanned(rig.frame);
   return (
     <nav className={css.nav} aria-label="Stages">
-      {stagesOf(rig.frame.kind).map((s, i) => (
+      {stagesOf(rig.frame).map((s, i) => (
         <button key={s} type="button" aria-current={s === stage ? 'step' : undefined} onClick={() => onGo(s)}>
           <span className={css.n}>{i + 1}</span>
           <span className={css.name}>{STAGE_NAMES[s]}</span>
@@ -30,7 +31,7 @@ export function StageNav({
           </span>
         </button>
       ))}
-      {NOT_PLANNED[rig.frame.kind] && <p className={css.none}>{NOT_PLANNED[rig.frame.kind]}</p>}
+      {none && <p className={css.none}>{none}</p>}
     </nav>
   );
 }

@@ -1,6 +1,7 @@
 import { FOAMS } from '@/core/catalog/foams';
-import { CUTTERS } from '@/core/documents/cutters';
-import type { FrameKind, Rig } from '@/core/documents/rig';
+import { CUTTERS, hasPieces } from '@/core/documents/cutters';
+import { jobsOf } from '@/core/documents/job';
+import type { Rig } from '@/core/documents/rig';
 import type { ReadingFigures } from '@/core/documents/reading';
 import { controlSettingText } from '@/core/words/control';
 import type { Say } from '@/core/words/say';
@@ -9,14 +10,18 @@ import { FRAME_NAMES, SUPPLY_NAMES, TENSION_SHORT } from './words';
 
 /** Stages of the rig itself; the others are of a piece. */
 export const OWN_STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try'] as const;
-export const STAGES = [...OWN_STAGES, 'shape', 'cut'] as const;
+export const STAGES = [...OWN_STAGES, 'shape', 'cut', 'job', 'make'] as const;
 export type StageId = (typeof STAGES)[number];
 export type OwnStage = (typeof OWN_STAGES)[number];
 
-/** The stages of a kind of cutter: a loop has no tension to set, and where no pieces are planned there are none to shape. */
-export function stagesOf(kind: FrameKind): StageId[] {
-  const { takeUp, pieces } = CUTTERS[kind];
-  return STAGES.filter((s) => (s !== 'tension' || takeUp) && ((s !== 'shape' && s !== 'cut') || pieces));
+const OF_PIECES: readonly StageId[] = ['shape', 'cut'];
+const OF_JOBS: readonly StageId[] = ['job', 'make'];
+
+/** The stages of a cutter: a loop has no tension to set, a bow shapes and cuts pieces, the others have jobs that they make. */
+export function stagesOf(frame: Rig['frame']): StageId[] {
+  const { takeUp } = CUTTERS[frame.kind];
+  const work = hasPieces(frame) ? OF_PIECES : jobsOf(frame).length > 0 ? OF_JOBS : [];
+  return [...OWN_STAGES.filter((s) => s !== 'tension' || takeUp), ...work];
 }
 
 export const STAGE_NAMES: Record<StageId, string> = {
@@ -28,6 +33,8 @@ export const STAGE_NAMES: Record<StageId, string> = {
   try: 'Try',
   shape: 'Shape',
   cut: 'Cut',
+  job: 'Job',
+  make: 'Make',
 };
 
 /** The question each stage's decision answers, and the one its chart answers. */
@@ -40,6 +47,8 @@ export const STAGE_HEADS: Record<StageId, { decide: string; follow: string }> = 
   try: { decide: 'Log a test cut', follow: 'Where did the cuts lie?' },
   shape: { decide: 'What the core is', follow: 'What falls out of the block?' },
   cut: { decide: 'How both ends are driven', follow: 'When does the wire reach each station?' },
+  job: { decide: 'What is to be made', follow: 'Where does everything stand?' },
+  make: { decide: 'What was measured', follow: 'Step by step' },
 };
 
 /** Each stage's present answer in one line. */

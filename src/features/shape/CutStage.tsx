@@ -12,11 +12,11 @@ import { MethodFields } from './MethodFields';
 import { PaceChart } from './PaceChart';
 import { PiecePicker } from './PiecePicker';
 import { PlanFindings } from './PlanFindings';
-import { NoPiece, type Columns } from './ShapeStage';
+import { NoPiece } from './ShapeStage';
 import css from './shape.module.css';
 import { faultWords, HANDLING, orderWords, SPLIT_NAMES } from './words';
 import { places } from '@/state/places';
-import { Column } from '@/ui/Column';
+import { Column, type Columns } from '@/ui/Column';
 
 /** The stage Cut: how both ends are driven, when the wire reaches each station, and the way to the called cut. */
 export function CutStage({ columns }: { columns: Columns }) {

@@ -6,7 +6,7 @@ import { PlanProvider, usePieces, usePlan } from '@/state/PlanContext';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { OpenRig, PlanRecord } from '@/state/types';
 import { usePlanned } from '@/state/usePlanned';
-import { NOT_PLANNED } from '@/core/words/cutters';
+import { noPieces } from '@/core/words/cutters';
 import { faultWords } from './words';
 import css from './frame.module.css';
 import { PiecePicker } from './PiecePicker';
@@ -41,7 +41,7 @@ function Inside(p: { title: string; stage: string; children: (view: PlanView, st
   const { open } = usePieces();
   const id = useRig((s) => s.id);
   const name = useRig((s) => s.doc.name);
-  const none = useRig((s) => NOT_PLANNED[s.doc.frame.kind]);
+  const none = useRig((s) => noPieces(s.doc.frame));
   return (
     <div className={css.page}>
       <header className={css.head}>

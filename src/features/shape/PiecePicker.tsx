@@ -4,9 +4,8 @@ import { piecePlanSchema } from '@/core/documents/plan';
 import { useRig } from '@/state/RigContext';
 import { usePieces, usePlan } from '@/state/PlanContext';
 import { Act } from '@/ui/Act';
-import { SAVE_WORDS } from '@/core/words/saving';
+import { SaveLine } from '@/ui/SaveLine';
 import { useUnits } from '@/ui/Units';
-import { useUndoKeys } from '@/ui/useShortcuts';
 import css from './shape.module.css';
 import { newPlan } from './words';
 import { downloads } from '@/state/places';
@@ -68,21 +67,9 @@ function Saving() {
   const past = usePlan((s) => s.past.length);
   const future = usePlan((s) => s.future.length);
   const { undo, redo, settle } = usePlan((s) => s);
-  useUndoKeys({ undo, redo });
   return (
     <>
-      <p className={css.saving}>
-        <span className="dim" role="status" aria-label="Piece">
-          {SAVE_WORDS[save]}
-          {problem && `: ${problem}`}
-        </span>
-        <button type="button" className="quiet" disabled={past === 0} onClick={undo}>
-          Undo
-        </button>
-        <button type="button" className="quiet" disabled={future === 0} onClick={redo}>
-          Redo
-        </button>
-      </p>
+      <SaveLine name="Piece" {...{ save, problem, undo, redo, past, future }} />
       {theirs && (
         <div className={css.card} data-level="fix" role="alert">
           <h3>This piece was changed in another window</h3>

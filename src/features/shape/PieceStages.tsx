@@ -4,7 +4,8 @@ import { useStore } from 'zustand';
 import { KeptPiecesContext } from '@/state/keptPieces';
 import { PlanProvider, usePieces } from '@/state/PlanContext';
 import { CutStage } from './CutStage';
-import { ShapeStage, type Columns } from './ShapeStage';
+import type { Columns } from '@/ui/Column';
+import { ShapeStage } from './ShapeStage';
 
 /** The stages Shape and Cut on a rig's page, with the pieces planned on it. */
 export function PieceStages({ columns, stage }: { columns: Columns; stage: string }) {

@@ -17,7 +17,7 @@ import { offText } from './off';
 import css from './shape.module.css';
 import { HAND_NAMES, faultWords } from './words';
 import { places } from '@/state/places';
-import { Column } from '@/ui/Column';
+import { Column, type Columns } from '@/ui/Column';
 
 const CoreView = dynamic(() => import('./CoreView').then((m) => m.CoreView), {
   ssr: false,
@@ -25,16 +25,6 @@ const CoreView = dynamic(() => import('./CoreView').then((m) => m.CoreView), {
 });
 const Forecast = dynamic(() => import('./Forecast').then((m) => m.Forecast), { ssr: false });
 const Finish = dynamic(() => import('./Finish').then((m) => m.Finish), { ssr: false });
-
-/** Class names of the three columns. */
-export interface Columns {
-  readonly decide: string;
-  readonly follow: string;
-  readonly act: string;
-  readonly fields: string;
-  readonly pair: string;
-  readonly says: string;
-}
 
 /** The stage Shape: what the core is, what falls out of the block, what to mend. */
 export function ShapeStage({ columns }: { columns: Columns }) {

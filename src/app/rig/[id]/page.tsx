@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { Suspense } from 'react';
+import { jobService } from '@/server/jobs';
 import { planService } from '@/server/plans';
 import { openRig } from '@/server/rigs';
 import { drawer } from '@/server/stock';
@@ -23,6 +24,7 @@ export default async function Page({ params }: Props) {
         open={open}
         stock={await drawer()}
         plans={await planService.list(open.record.id)}
+        jobs={await jobService.list(open.record.id)}
       />
     </Suspense>
   );

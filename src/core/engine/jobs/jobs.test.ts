@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { faultsOf } from '../../documents/faults';
-import { JOB_KINDS, JOBS_OF, jobSchema, type Job, type JobKind } from '../../documents/job';
+import { jobsOf, jobSchema, type Job } from '../../documents/job';
+import { JOB_KINDS, type JobKind } from '../../documents/jobKinds';
 import { FRAME_KINDS, type FrameKind, type Rig } from '../../documents/rig';
 import { worksheetSchema } from '../../documents/worksheet';
 import { runVerb } from '../../edge/verbs';
@@ -33,7 +34,10 @@ const LOOP = testRig({
   foam: { kind: 'eps', densityKgM3: 20, widthMm: 70 },
   leads: { fuseA: 10, switchA: 10, lengthMm: 600, areaMm2: 4 },
 });
-const BOARD = testRig({ frame: { kind: 'drop-bow' }, foam: { kind: 'eps', densityKgM3: 20, widthMm: 400 } });
+const BOARD = testRig({
+  frame: { kind: 'drop-bow', board: true },
+  foam: { kind: 'eps', densityKgM3: 20, widthMm: 400 },
+});
 
 const RIGS: Record<FrameKind, Rig | null> = {
   bow: null,
@@ -53,7 +57,13 @@ const JOBS: Record<JobKind, Record<string, unknown>> = {
   groove: { kind: 'groove', shape: 'rectangle', widthMm: 20, depthMm: 15, lengthMm: 500 },
   segments: { kind: 'segments', blockMm: [50, 400, 1000], lengthsMm: [300, 200, 450], angleDeg: 0 },
 }; // prettier-ignore
-const rigOf = (kind: JobKind) => RIGS[FRAME_KINDS.find((k) => JOBS_OF[k].includes(kind))!]!;
+const frameOf = (kind: FrameKind) => ({
+  ...testRig().frame,
+  kind,
+  ...(kind === 'drop-bow' ? { board: true } : {}),
+});
+const cutterOf = (kind: JobKind) => frameOf(FRAME_KINDS.find((k) => jobsOf(frameOf(k)).includes(kind))!);
+const rigOf = (kind: JobKind) => RIGS[cutterOf(kind).kind]!;
 const job = (kind: JobKind, more: Record<string, unknown> = {}, rig = rigOf(kind)): Job =>
   jobSchema.parse({ ...head, ...JOBS[kind], ...more, rig });
 const values = (j: Job) => worksheetOf(j).values as Record<string, number>;
@@ -79,9 +89,9 @@ describe('every kind of job', () => {
   it('a cutter is given no other cutter’s job', () => {
     for (const kind of JOB_KINDS)
       for (const frame of FRAME_KINDS) {
-        const rig = { ...testRig(), frame: { ...testRig().frame, kind: frame } };
+        const rig = { ...testRig(), frame: frameOf(frame) };
         const read = jobSchema.safeParse({ ...head, ...JOBS[kind], rig });
-        expect(read.success).toBe(JOBS_OF[frame].includes(kind));
+        expect(read.success).toBe(jobsOf(frameOf(frame)).includes(kind));
         if (!read.success) expect(faultsOf(read.error)[0]!.path).toBe('kind');
       }
   });
@@ -100,8 +110,7 @@ describe('every kind of job', () => {
       const d = dice(seed);
       const kind = d.pick(JOB_KINDS);
       const rig = sweptRig(seed);
-      const frame = FRAME_KINDS.find((k) => JOBS_OF[k].includes(kind))!;
-      const doc = { ...head, ...randomJob(kind, d), rig: { ...rig, frame: { ...rig.frame, kind: frame } } };
+      const doc = { ...head, ...randomJob(kind, d), rig: { ...rig, frame: cutterOf(kind) } };
       const answer = runVerb('job', doc);
       if (!answer.ok) {
         expect(answer.faults[0]!.path, `seed ${seed}`).toMatch(/^[a-z]/);

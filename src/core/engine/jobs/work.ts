@@ -1,4 +1,5 @@
-import type { JobKind, JobOf } from '../../documents/job';
+import type { JobOf } from '../../documents/job';
+import type { JobKind } from '../../documents/jobKinds';
 import type { Rig } from '../../documents/rig';
 import type {
   JobCode,
@@ -39,15 +40,25 @@ export const withFoam = (rig: Rig, widthMm: number, heightMm: number | null): Ri
 });
 /** Bounds of a foam's and a wire's sizes in a rig, mm. */
 const held = (mm: number) => Math.min(20000, Math.max(1, mm));
-export const withWire = (rig: Rig, lengthMm: number): Rig => ({
-  ...rig,
-  wire: { ...rig.wire, lengthMm: held(lengthMm) },
-});
+/** The rig with its wire at another length, mm; ohms that were measured of it go with the length. */
+export function withWire(rig: Rig, lengthMm: number): Rig {
+  const long = held(lengthMm);
+  const { measuredOhm, lengthMm: was } = rig.wire;
+  return {
+    ...rig,
+    wire: {
+      ...rig.wire,
+      lengthMm: long,
+      measuredOhm: measuredOhm === null ? null : (measuredOhm * long) / was,
+    },
+  };
+}
 
 export const finding = (code: JobCode, level: Level, values: Values = {}): JobFindingFigures => ({
   code,
   level,
   values: { ...values },
+  fixes: [],
 });
 
 export const step = (

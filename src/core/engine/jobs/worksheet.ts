@@ -1,6 +1,9 @@
-import type { Job, JobKind, OwnJob } from '../../documents/job';
+import type { Job, OwnJob } from '../../documents/job';
+import type { JobKind } from '../../documents/jobKinds';
 import type { WorksheetFigures } from '../../documents/worksheet';
 import { drafts, figuresOf } from '../drafts';
+import type { Patch } from '../findings/draft';
+import { fixesOf } from '../fixes';
 import { segments } from './board/segments';
 import { commonValues, jobCut, type JobCut } from './cut';
 import { groove } from './loop/groove';
@@ -28,7 +31,14 @@ export function worksheetOf(job: Job): WorksheetFigures {
 export function cutOn(job: OwnJob, rig: Job['rig']): { sheet: WorksheetFigures; cut: JobCut } {
   const work = WORK[job.kind] as JobWork<JobKind>;
   const cut = jobCut(work.use(job, rig), work.most);
-  const found = drafts(cut.e).map(figuresOf);
+  const all = drafts(cut.e);
+  const found = all.map((draft) => ({
+    ...figuresOf(draft),
+    fixes:
+      draft.level === 'note'
+        ? []
+        : fixesOf(draft, all, cut.e, null).flatMap(({ patch }) => (isOfRig(patch) ? [{ patch }] : [])),
+  }));
   const stopped = found.some((f) => f.level === 'stop');
   const known = cut.feed !== null && cut.kerf !== null;
   const made = known ? work.work(job, cut as KnownCut) : null;
@@ -46,4 +56,10 @@ export function cutOn(job: OwnJob, rig: Job['rig']): { sheet: WorksheetFigures; 
     findings,
   };
   return { sheet, cut };
+}
+
+/** Whether a patch holds for the rig as it stands too: foam and length of the wire are the job's. */
+function isOfRig(patch: Patch): boolean {
+  const wire = patch['wire'] as Readonly<Record<string, unknown>> | undefined;
+  return patch['foam'] === undefined && wire?.['lengthMm'] === undefined;
 }

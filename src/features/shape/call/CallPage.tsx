@@ -1,5 +1,5 @@
 'use client';
-import { NOT_PLANNED } from '@/core/words/cutters';
+import { noPieces } from '@/core/words/cutters';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { RunEvent } from '@/core/documents/event';
@@ -39,7 +39,7 @@ export function CallPage(p: {
 function Inside({ events }: { events: readonly EventRecord[] }) {
   const { open } = usePieces();
   const id = useRig((s) => s.id);
-  const none = useRig((s) => NOT_PLANNED[s.doc.frame.kind]);
+  const none = useRig((s) => noPieces(s.doc.frame));
   return (
     <div className={css.page}>
       <p className={css.back}>

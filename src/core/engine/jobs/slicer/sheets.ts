@@ -57,25 +57,30 @@ export const sheets: JobWork<'sheets'> = {
     const spacer = spacersFor(job.sheetMm, kerf, d);
     const { by } = job;
     const turns = by.kind === 'screw' ? turnsFor(job.sheetMm, kerf, d, by.pitchMm) : null;
-    // What is set by hand: the spacers at hand, or the next whole twentieth of a turn.
-    const set = by.kind === 'spacers' ? (by.heightMm ?? spacer) : null;
-    const gives = set === null ? job.sheetMm : sheetOverSpacers(set, kerf, d);
+    // What stands there now, where it was entered.
+    const set = by.kind === 'spacers' ? by.heightMm : by.turns;
+    const gives =
+      set === null
+        ? job.sheetMm
+        : by.kind === 'screw'
+          ? sheetAfterTurns(set, kerf, d, by.pitchMm)
+          : sheetOverSpacers(set, kerf, d);
     const fits = sheetsFrom(height, job.skinsMm, Math.max(gives, 0.1), kerf);
     const count = Math.min(job.count ?? fits, fits);
     const gramsPerM2 = c.rig.foam.densityKgM3 * gives;
     const sheetG = (gramsPerM2 * along * width) / 1e6;
     const ends = endsOf(job.cornersMm);
-    const wedge = ends ? ends.left - ends.right : 0;
+    const wedge = ends ? ends.left - ends.right : wedgeAcross(job.endsDifferMm, width, job.supportsMm);
     const sag = c.e.tension.hotN
       ? sagOf(c.e.s.area * c.e.s.alloy.density, c.e.s.length, c.e.tension.hotN) * 1000
       : null;
     const sd = Math.hypot(SET_SD, (kerf * c.sd) / 2);
-    const seen = job.stack && stackKerf(job, c, set ?? spacer, turns);
+    const seen = job.stack && kerfFromStack(gives + (kerf - d) / 2, job.stack.heightMm, job.stack.sheets, d);
     const drag = (c.drag ?? 0) * (width / 1000);
     const mass = (n: number) => (c.rig.foam.densityKgM3 * along * width * (height - n * (gives + kerf))) / 1e9;
     const slide = slideAngle(mass(0), drag, FRICTION);
     const slideLast = count > 0 ? slideAngle(mass(count - 1), drag, FRICTION) : null;
-    const raise = ends && wedge !== 0 ? (Math.abs(wedge) * job.supportsMm) / width : null;
+    const raise = wedge !== 0 ? (Math.abs(wedge) * job.supportsMm) / width : null;
     const minutes = c.e.battery?.minutes ?? null;
     const values = {
       spacerMm: by.kind === 'spacers' ? spacer : null,
@@ -101,20 +106,13 @@ export const sheets: JobWork<'sheets'> = {
     };
     return {
       values,
-      steps: stepsOf(job, c, { ...values, set: set ?? spacer, sd }),
+      steps: stepsOf(job, c, { ...values, set: by.kind === 'spacers' ? (set ?? spacer) : (set ?? turns!), sd }),
       parts: [],
       timeS: batchTime(c, count, along),
       findings: findingsOf(job, c, values, set),
     };
   },
 };
-
-/** Kerf that the stack of a test tells, mm: from the spacers as set, or from the turns that were given. */
-function stackKerf(job: Sheets, c: KnownCut, spacer: number, turns: number | null): number {
-  const { sheets: n, heightMm } = job.stack!;
-  const over = turns === null || job.by.kind !== 'screw' ? spacer : turns * job.by.pitchMm;
-  return kerfFromStack(over, heightMm, n, c.d);
-}
 
 function findingsOf(
   job: Sheets,
@@ -183,8 +181,8 @@ function stepsOf(
     screw
       ? step(
           'set-turns',
-          { turns: v.turns!, pitchMm: job.by.kind === 'screw' ? job.by.pitchMm : null, axisMm: v.axisMm! },
-          reads(v.turns!, 'turns', 0.02),
+          { turns: v.set, pitchMm: job.by.kind === 'screw' ? job.by.pitchMm : null, axisMm: v.axisMm! },
+          reads(v.set, 'turns', 0.02),
         )
       : step('set-spacers', { spacerMm: v.set }, reads(v.set, 'mm', 0.02)),
     ...(screw ? [] : [step('insulate-spacers')]),

@@ -1,0 +1,10 @@
+import type { JobKind } from '../documents/jobKinds';
+
+export const JOB_NAMES: Readonly<Record<JobKind, string>> = {
+  sheets: 'Sheets',
+  strips: 'Strips and boards',
+  disc: 'Disc, ring or cone',
+  cutout: 'Cut-out',
+  groove: 'Groove or pocket',
+  segments: 'Segments',
+};

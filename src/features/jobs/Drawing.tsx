@@ -1,0 +1,27 @@
+'use client';
+import type { OwnJob } from '@/core/documents/job';
+import type { WorksheetFigures } from '@/core/documents/worksheet';
+import { BoardDrawing } from './board/BoardDrawing';
+import { LoopDrawing } from './loop/LoopDrawing';
+import { SlicerDrawing } from './slicer/SlicerDrawing';
+import { CutoutDrawing } from './table/CutoutDrawing';
+import { DiscDrawing } from './table/DiscDrawing';
+import { StripsDrawing } from './table/StripsDrawing';
+
+/** A job drawn to scale. */
+export function Drawing({ job, sheet }: { job: OwnJob; sheet: WorksheetFigures }) {
+  switch (job.kind) {
+    case 'sheets':
+      return <SlicerDrawing job={job} sheet={sheet} />;
+    case 'strips':
+      return <StripsDrawing job={job} sheet={sheet} />;
+    case 'disc':
+      return <DiscDrawing job={job} sheet={sheet} />;
+    case 'cutout':
+      return <CutoutDrawing job={job} sheet={sheet} />;
+    case 'groove':
+      return <LoopDrawing job={job} sheet={sheet} />;
+    case 'segments':
+      return <BoardDrawing job={job} sheet={sheet} />;
+  }
+}

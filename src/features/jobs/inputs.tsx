@@ -1,0 +1,73 @@
+'use client';
+import { memo, useCallback, type ReactNode } from 'react';
+import { limitsOf, valueAt } from '@/core/documents/fieldPath';
+import { ownJobSchema } from '@/core/documents/job';
+import type { Role } from '@/core/units/profile';
+import { outside } from '@/core/words/limits';
+import { useJob, useJobs } from '@/state/JobContext';
+import { Choice, type Option } from '@/ui/Choice';
+import { QuantityField } from '@/ui/QuantityField';
+import { useUnits } from '@/ui/Units';
+
+/** One value of the open job, an index of a list among the path's keys, and how to change it by a command. */
+export function useJobField<T>(path: string, label: string) {
+  const value = useJob((s) => valueAt(s.doc, path)) as T;
+  const { open } = useJobs();
+  const set = useCallback(
+    (next: T) => open?.store.getState().edit(label, path, next) ?? null,
+    [open, path, label],
+  );
+  return { value, set };
+}
+
+/** A number of the job. */
+export const JobNumber = memo(function JobNumber(p: {
+  path: string;
+  label: string;
+  role: Role;
+  whenEmpty?: string;
+  note?: ReactNode;
+}) {
+  const { path, role } = p;
+  const { value, set } = useJobField<number | null>(path, p.label);
+  const { say } = useUnits();
+  const take = useCallback(
+    (v: number | null) => {
+      const limits = limitsOf(ownJobSchema, path);
+      return (limits && v !== null ? outside(v, limits, role, say) : null) ?? set(v);
+    },
+    [set, path, role, say],
+  );
+  return (
+    <QuantityField
+      label={p.label}
+      name={path}
+      value={value}
+      role={role}
+      onValue={take}
+      {...(p.whenEmpty !== undefined ? { whenEmpty: p.whenEmpty } : {})}
+      note={p.note}
+    />
+  );
+});
+
+/** A choice of the job. `as`: the value that a choice stands for, where it is not the word itself. */
+export function JobChoice<T extends string>(p: {
+  path: string;
+  label: string;
+  names: Readonly<Record<T, string>>;
+  value?: T;
+  as?: (chosen: T) => unknown;
+}) {
+  const { value, set } = useJobField<unknown>(p.path, p.label);
+  const options = (Object.keys(p.names) as T[]).map((v): Option<T> => ({ value: v, name: p.names[v] }));
+  return (
+    <Choice
+      label={p.label}
+      name={p.path}
+      value={p.value ?? (value as T)}
+      options={options}
+      onChoose={(v) => set(p.as ? p.as(v) : v)}
+    />
+  );
+}

@@ -1,0 +1,97 @@
+import type { JobKind } from '@/core/documents/jobKinds';
+import type { LoopShape } from '@/core/documents/job';
+import type { Role } from '@/core/units/profile';
+import { SHAPE_NAMES } from '@/core/words/jobSteps';
+
+/** What stands before the first job of a cutter is planned. */
+export const FIRST_WORDS =
+  'Say what is to be made: then every position with the kerf allowed for, the steps, the parts and the time are worked out for this rig.';
+
+export const NEW_WORDS: Readonly<Record<JobKind, string>> = {
+  sheets: 'Plan sheets',
+  strips: 'Plan strips',
+  disc: 'Plan a disc or ring',
+  cutout: 'Plan a cut-out',
+  groove: 'Plan a groove',
+  segments: 'Plan segments',
+};
+
+export const BY_NAMES = { spacers: 'Spacers under the wire', screw: 'A screw at each end' } as const;
+export type By = keyof typeof BY_NAMES;
+export const LOOP_NAMES: Readonly<Record<LoopShape, string>> = SHAPE_NAMES;
+
+/** A figure of a worksheet: its label, and what its number counts. `turns`: a bare number with two decimals, `whole`: one without. */
+export interface FigureOf {
+  readonly key: string;
+  readonly label: string;
+  readonly role: Role | 'turns' | 'whole';
+}
+const of = (key: string, label: string, role: FigureOf['role']): FigureOf => ({ key, label, role });
+const CUT = [of('kerfMm', 'Kerf', 'slot'), of('feedMmS', 'Feed', 'feed')];
+
+/** The figures that each kind of job is set and judged by, the settings first. Those that are not there are left out. */
+export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
+  sheets: [
+    of('spacerMm', 'Spacers', 'slot'),
+    of('turns', 'Turns from the board', 'turns'),
+    of('axisMm', 'Wire over board', 'slot'),
+    of('count', 'Sheets in the block', 'whole'),
+    of('wasteMm', 'Left over', 'foamSize'),
+    of('sheetG', 'A sheet weighs', 'mass'),
+    of('batchG', 'All of them', 'mass'),
+    of('slideDeg', 'Slides at', 'angle'),
+    of('kerfSeenMm', 'Kerf by the stack', 'slot'),
+    of('sheetsPerCharge', 'Sheets a charge', 'whole'),
+    ...CUT,
+  ],
+  strips: [
+    of('fenceMm', 'Fence to wire', 'foamSize'),
+    of('anchorShiftMm', 'Upper anchor moves', 'foamSize'),
+    of('wireMm', 'Wire, tilted', 'wireLength'),
+    of('foamAlongWireMm', 'Foam along the wire', 'foamSize'),
+    of('count', 'Strips in the board', 'whole'),
+    of('wasteMm', 'Left over', 'foamSize'),
+    of('squareErrorDeg', 'Out of square', 'angle'),
+    ...CUT,
+  ],
+  disc: [
+    of('pinMm', 'Pin to wire', 'foamSize'),
+    of('holePinMm', 'Pin, for the hole', 'foamSize'),
+    of('secondsPerTurn', 'One turn', 'time'),
+    of('holeSecondsPerTurn', 'Turn of the hole', 'time'),
+    of('topRadiusMm', 'Radius at the top', 'foamSize'),
+    of('anchorShiftMm', 'Upper anchor moves', 'foamSize'),
+    ...CUT,
+  ],
+  cutout: [
+    of('insetMm', 'Template smaller by', 'slot'),
+    of('pathMm', 'Way round', 'foamSize'),
+    of('tensionN', 'Tension to return to', 'force'),
+    of('pluckHz', 'Note, plucked', 'pitch'),
+    of('takeUpMm', 'Travel of the take-up', 'depth'),
+    ...CUT,
+  ],
+  groove: [
+    of('loopMm', 'Loop, outside', 'foamSize'),
+    of('wireMm', 'Wire for it', 'wireLength'),
+    of('collarMm', 'Collar over foot', 'foamSize'),
+    of('passes', 'Passes', 'whole'),
+    of('grooveWidthMm', 'Groove', 'foamSize'),
+    of('tipMm', 'Foot trails', 'slot'),
+    of('stressMPa', 'Stress, hot', 'stress'),
+    of('allowedMPa', 'Allowed', 'stress'),
+    of('deepestMm', 'Deepest with this wire', 'foamSize'),
+    ...CUT,
+  ],
+  segments: [
+    of('count', 'Segments', 'whole'),
+    of('boards', 'Stock boards', 'whole'),
+    of('wasteMm', 'Waste', 'foamSize'),
+    of('secondsPerCut', 'One cut', 'time'),
+    of('openMm', 'Row opens', 'slot'),
+    of('openTurnedMm', 'Turned over', 'slot'),
+    of('closingGapMm', 'Ring gapes', 'slot'),
+    of('leanN', 'Leans on guides', 'force'),
+    ...CUT,
+  ],
+};

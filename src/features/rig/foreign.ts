@@ -1,0 +1,9 @@
+import type { Rig } from '@/core/documents/rig';
+import { NO_JOBS, NO_TAKE_UP, noPieces } from '@/core/words/cutters';
+import type { StageId } from './stageList';
+
+/** What a stage says that this cutter does not have: of a page kept from before the cutter was changed, or typed by hand. */
+export function foreignWords(stage: StageId, frame: Rig['frame']): string | null {
+  if (stage === 'tension') return NO_TAKE_UP;
+  return stage === 'job' || stage === 'make' ? (noPieces(frame) ?? NO_JOBS) : noPieces(frame);
+}
