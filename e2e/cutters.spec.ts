@@ -30,8 +30,17 @@ const RIGS = {
     room: { draughtMS: 0.4 },
   },
 } as const;
-const KINDS = ['bow', 'pulled-bow', 'drop-bow', 'table', 'slicer', 'gantry', 'hand-tool'] as const;
-const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut'];
+const KINDS = [
+  'bow',
+  'pulled-bow',
+  'drop-bow',
+  'drop-board',
+  'table',
+  'slicer',
+  'gantry',
+  'hand-tool',
+] as const;
+const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut', 'job', 'make'];
 const PAGES = ['wiring', 'heat', 'first-heat', 'recipe', 'tension', 'templates', 'blanks', 'drive', 'call'];
 const BOWS = new Set<string>(['bow', 'pulled-bow', 'drop-bow']);
 
@@ -56,11 +65,28 @@ const BANNED: Record<string, RegExp> = {
     /\bbow\b(?! and| just|s? while)|templates?\b|stations?\b|two people|called cut|press on|by hand half|a hand off|both hands|lead it|fence\b/i,
   'hand-tool':
     /\bbow\b(?! and| just|s? while)|templates?\b|stations?\b|two people|called cut|unheated ends? (takes|reach)|take-up has|pluck|fence\b|root and tip/i,
+  'drop-board': /templates?\b|stations?\b|two people|called cut|root and tip|swing arm|fence\b|by hand half/i,
   'pulled-bow': /two people, stations called|falls? between|fence\b/i,
   'drop-bow': /two people, stations called|fence\b/i,
   bow: /fence\b|motors? lead/i,
 };
-const NOT_PLANNED = /not planned here yet/;
+/** What stages and pages of another cutter's work say. */
+const NOT_PLANNED = /not planned here yet|belongs to another cutter’s work|makes its pieces on the stages/;
+/** Stages in the list of each cutter: two of them its own work. */
+const STAGE_COUNT: Readonly<Record<string, number>> = { 'hand-tool': 7, gantry: 6 };
+/** A job of each cutter that has some, planned before its stages are walked. */
+const JOBS: Readonly<Record<string, Record<string, unknown>>> = {
+  table: { kind: 'disc', outerMm: 120, innerMm: 60, thickMm: 200, tiltDeg: 5 },
+  slicer: {
+    kind: 'sheets',
+    blockMm: [600, 500, 100],
+    sheetMm: 10,
+    by: { kind: 'screw', pitchMm: 1 },
+    supportsMm: 700,
+  },
+  'hand-tool': { kind: 'groove', shape: 'u', widthMm: 20, depthMm: 15, lengthMm: 500 },
+  'drop-board': { kind: 'segments', blockMm: [50, 500, 1000], lengthsMm: [300, 200], turnOver: true },
+};
 
 async function make(request: APIRequestContext, kind: string, which: keyof typeof RIGS): Promise<string> {
   const loop = kind === 'hand-tool';
@@ -72,7 +98,7 @@ async function make(request: APIRequestContext, kind: string, which: keyof typeo
         version: 1,
         name: `${kind} ${which}`,
         ...parts,
-        frame: { kind },
+        frame: kind === 'drop-board' ? { kind: 'drop-bow', board: true } : { kind },
         wire: { ...parts.wire, ...(loop ? { lengthMm: 150, diameterMm: 0.8 } : {}) },
         foam: { kind: 'xps', densityKgM3: 33, widthMm: loop ? 150 : 500 },
       },
@@ -82,7 +108,13 @@ async function make(request: APIRequestContext, kind: string, which: keyof typeo
     },
   });
   expect(answer.ok(), await answer.text()).toBe(true);
-  return ((await answer.json()) as { record: { id: string } }).record.id;
+  const { id } = ((await answer.json()) as { record: { id: string } }).record;
+  const job = JOBS[kind];
+  if (job) {
+    const data = { format: 'upwind-rod/job', version: 1, ...job };
+    expect((await request.post(`/api/rigs/${id}/jobs`, { data })).ok()).toBe(true);
+  }
+  return id;
 }
 
 for (const kind of KINDS)
@@ -104,8 +136,8 @@ for (const kind of KINDS)
       await page.goto(`/rig/${id}?stage=foam`);
       const nav = page.getByRole('navigation', { name: 'Stages' });
       await expect(nav.getByRole('button').first()).toBeVisible();
-      await expect(nav.getByRole('button')).toHaveCount(BOWS.has(kind) ? 8 : kind === 'hand-tool' ? 5 : 6);
-      if (!BOWS.has(kind)) await expect(nav).toContainText(NOT_PLANNED);
+      await expect(nav.getByRole('button')).toHaveCount(STAGE_COUNT[kind] ?? 8);
+      if (kind === 'gantry') await expect(nav).toContainText(NOT_PLANNED);
       for (const [i, stage] of STAGES.entries()) {
         const name = `${kind} ${which}, stage ${stage}`;
         const button = nav.getByRole('button', {

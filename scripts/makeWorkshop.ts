@@ -4,6 +4,7 @@
  * spread). Run by `node scripts/makeWorkshop.mjs`; its output is committed.
  */
 import { eventSchema } from '@/core/documents/event';
+import { ownJobSchema } from '@/core/documents/job';
 import { loggedCutSchema, type LoggedCut, type Seen } from '@/core/documents/log';
 import { piecePlanSchema } from '@/core/documents/plan';
 import { pullReadingSchema } from '@/core/documents/pull';
@@ -38,6 +39,8 @@ interface Plan {
   events?: readonly Record<string, unknown>[];
   /** Pieces planned on it. */
   pieces?: readonly Record<string, unknown>[];
+  /** Jobs of this cutter, each with what was made by it. */
+  jobs?: readonly { doc: Record<string, unknown>; made: readonly Record<string, unknown>[] }[];
   /** Readings of the pull: day of 2026, newtons, hertz where it was plucked. */
   pulls?: readonly (readonly [string, number, number | null, string])[];
 }
@@ -85,6 +88,12 @@ const plans: Plan[] = [
       foam: { kind: 'eps', densityKgM3: 20, widthMm: 300 }, cut: { feedMmS: null },
       from: { 'foam.densityKgM3': 'measured', 'supply.volts': 'label', 'supply.maxAmps': 'label', 'leads.contactOhm': 'assumed' } },
     foam: foams[1]!.name, spool: spools[1]!.name, supply: supplies[1]!.name, at: '2026-10-05T16:10:00Z', lnKappa: -0.11, psi: -0.05, cuts: 11, widths: [300, 300, 200],
+    jobs: [
+      { doc: { kind: 'strips', name: 'Cold-frame rails', boardMm: [1200, 600, 100], widthMm: 60 },
+        made: [{ at: '2026-09-28T15:20:00Z', count: 9, measuredMm: 60.3, change: 'Feather board before the wire.' }] },
+      { doc: { kind: 'disc', name: 'Drain rings', outerMm: 240, innerMm: 120, thickMm: 100 },
+        made: [{ at: '2026-10-04T11:05:00Z', count: 4, measuredMm: 239.6, change: '' }] },
+    ],
   },
   {
     doc: { ...head, name: 'Pad slicer', note: 'Pads 40 mm: spacers from the tin marked pads.',
@@ -95,6 +104,10 @@ const plans: Plan[] = [
       foam: { kind: 'epp', densityKgM3: 30, widthMm: 500 }, cut: { feedMmS: null },
       from: { 'foam.densityKgM3': 'label', 'supply.volts': 'label', 'supply.maxAmps': 'label' } },
     foam: foams[2]!.name, spool: spools[0]!.name, supply: supplies[2]!.name, at: '2026-09-21T09:30:00Z', lnKappa: 0.22, psi: 0.0, cuts: 8, widths: [500],
+    jobs: [
+      { doc: { kind: 'sheets', name: 'Pads, 40 mm', blockMm: [600, 500, 210], sheetMm: 40, by: { kind: 'spacers' }, supportsMm: 680, toleranceMm: 0.5 },
+        made: [{ at: '2026-09-20T10:10:00Z', count: 10, measuredMm: 40.2, change: 'Left spacer one card more.' }] },
+    ],
   },
   {
     doc: { ...head, name: 'Sign towers', note: 'Gate sign, letters in three passes.',
@@ -123,6 +136,20 @@ const plans: Plan[] = [
       foam: { kind: 'eps', densityKgM3: 20, widthMm: 220 }, cut: { feedMmS: null },
       from: { 'foam.densityKgM3': 'measured' } },
     foam: foams[1]!.name, spool: spools[2]!.name, supply: supplies[1]!.name, at: '2026-06-02T20:15:00Z', lnKappa: 0, psi: 0, cuts: 0, widths: [],
+  },
+  {
+    doc: { ...head, name: 'Channel loop', note: 'For cable channels in the sign boards.',
+      frame: { kind: 'hand-tool', material: 'wood' }, wire: { alloy: 'ss-304', diameterMm: 0.8, lengthMm: 130 },
+      supply: supplies[2]!.supply, control: { kind: 'amps', setting: 4.6 },
+      leads: { areaMm2: 4, lengthMm: 1200, contactOhm: 0.01, fuseA: 6.3, switchA: 10 },
+      tension: { kind: 'fixed' },
+      foam: { kind: 'eps', densityKgM3: 20, widthMm: 50 }, cut: { feedMmS: null },
+      from: { 'foam.densityKgM3': 'measured', 'supply.volts': 'label', 'supply.maxAmps': 'label' } },
+    foam: foams[1]!.name, spool: null, supply: supplies[2]!.name, at: '2026-05-16T14:00:00Z', lnKappa: -0.05, psi: 0, cuts: 4, widths: [50],
+    jobs: [
+      { doc: { kind: 'groove', name: 'Cable channel', shape: 'rectangle', widthMm: 20, depthMm: 15, lengthMm: 900 },
+        made: [{ at: '2026-05-15T16:30:00Z', count: 6, measuredMm: 20.4, change: '' }] },
+    ],
   },
 ]; // prettier-ignore
 
@@ -222,6 +249,10 @@ export function makeWorkshop(): unknown {
       plans: (plan.pieces ?? []).map((p) =>
         piecePlanSchema.parse({ format: 'upwind-rod/plan', version: 1, ...p }),
       ),
+      jobs: (plan.jobs ?? []).map(({ doc: job, made }) => ({
+        doc: ownJobSchema.parse({ format: 'upwind-rod/job', version: 1, ...job }),
+        made,
+      })),
       pulls: (plan.pulls ?? []).map(([at, newtons, hertz, note]) =>
         pullReadingSchema.parse({
           at,

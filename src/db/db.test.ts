@@ -1,6 +1,7 @@
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { ownJobSchema } from '@/core/documents/job';
+import { jobSchema, ownJobSchema } from '@/core/documents/job';
+import { worksheetOf } from '@/core/engine/jobs/worksheet';
 import { backupSchema } from '@/core/documents/backup';
 import { faultsOf } from '@/core/documents/faults';
 import { loggedCutSchema } from '@/core/documents/log';
@@ -68,8 +69,25 @@ describe('plans', () => {
 });
 
 describe('jobs', () => {
+  it('of the sample workshop are cut by their rigs', () => {
+    const jobs = (workshop as unknown as Workshop).rigs.flatMap((r) =>
+      (r.jobs ?? []).map(({ doc }) => jobSchema.parse({ ...doc, rig: r.doc })),
+    );
+    expect(new Set(jobs.map((j) => j.rig.frame.kind))).toEqual(new Set(['table', 'slicer', 'hand-tool']));
+    for (const job of jobs)
+      expect(
+        worksheetOf(job).findings.filter((f) => f.level !== 'note'),
+        job.name,
+      ).toEqual([]);
+  });
+
   it('are kept, saved on their revision only, and come back with a backup', async () => {
-    const rig = await rigs.insertRig(db, testRig({ name: 'Slices', frame: { kind: 'slicer' } }), NO_LINKS, true);
+    const rig = await rigs.insertRig(
+      db,
+      testRig({ name: 'Slices', frame: { kind: 'slicer' } }),
+      NO_LINKS,
+      true,
+    );
     const sheets = ownJobSchema.parse({
       format: 'upwind-rod/job',
       version: 1,

@@ -1,13 +1,15 @@
 import { and, eq, sql } from 'drizzle-orm';
 import type { RigEvent } from '@/core/documents/event';
 import type { LoggedCut } from '@/core/documents/log';
+import type { OwnJob } from '@/core/documents/job';
+import { madeEvent } from '@/core/engine/jobs/made';
 import type { PiecePlan } from '@/core/documents/plan';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
 import type { Db } from './open';
 import type { insertCut } from './rigs';
 import { insertEvent } from './events';
-import { keptPlans } from './kept';
+import { keptJobs, keptPlans } from './kept';
 import { insertPull } from './pulls';
 import { getRig, insertRig } from './rigs';
 import { controls, cuts, foamStock, leadPairs, rigs, spools, supplies } from './schema';
@@ -26,6 +28,11 @@ export interface Workshop {
     pulls: readonly LoggedPull[];
     events: readonly RigEvent[];
     plans?: readonly PiecePlan[];
+    /** Jobs of this cutter, each with what was made by it. */
+    jobs?: readonly {
+      readonly doc: OwnJob;
+      readonly made: readonly Parameters<typeof madeEvent>[2][];
+    }[];
   }[];
 }
 
@@ -50,8 +57,8 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
     const idOf = (name: string | null) => (name === null ? null : (ids.get(name) ?? null));
     for (const r of w.rigs) {
       const links = { foamStockId: idOf(r.foam), spoolId: idOf(r.spool), supplyId: idOf(r.supply) };
-      const made = await insertRig(t, r.doc, links, true, r.at);
-      const record = (await getRig(t, made.id))!;
+      const kept = await insertRig(t, r.doc, links, true, r.at);
+      const record = (await getRig(t, kept.id))!;
       for (const cut of r.cuts) {
         const doc = {
           ...record.doc,
@@ -65,6 +72,11 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
         await keptPlans.insert(t, record.id, plan, {
           at: new Date(Date.parse(r.at) + 60_000 * i).toISOString(),
         });
+      for (const [i, { doc, made }] of (r.jobs ?? []).entries()) {
+        const at = new Date(Date.parse(r.at) + 60_000 * i).toISOString();
+        const job = await keptJobs.insert(t, record.id, doc, { at });
+        for (const m of made) await insertEvent(t, record.id, madeEvent(doc, job.id, m), true);
+      }
       for (const event of r.events) await insertEvent(t, record.id, event, true);
     }
   });

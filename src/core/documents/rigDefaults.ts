@@ -1,4 +1,4 @@
-import { CUTTERS } from './cutters';
+import { CUTTERS, hasPieces } from './cutters';
 import type { Rig } from './rig';
 
 /** Whether hands lead the wire or the foam: not weights, not motors. */
@@ -17,8 +17,5 @@ export function reserveOf(rig: Rig): number {
 
 /** Whether the wire rides on templates at the faces of the foam. */
 export function guidedOf(rig: Rig): boolean {
-  return (
-    rig.frame.guided ??
-    (rig.frame.kind === 'bow' || rig.frame.kind === 'pulled-bow' || rig.frame.kind === 'drop-bow')
-  );
+  return rig.frame.guided ?? hasPieces(rig.frame);
 }

@@ -2,7 +2,7 @@ import { FOAMS } from '../catalog/foams';
 import type { Rig } from '../documents/rig';
 import type { Recipe } from '../engine/recipe';
 import { controlSettingText, type ToMark } from './control';
-import { CUTTERS } from '../documents/cutters';
+import { hasPieces } from '../documents/cutters';
 import type { Say } from './say';
 
 /** A line of a recipe card: what, how much, and its range or what to mind. */
@@ -45,7 +45,7 @@ export function recipeLines(
       say(r.kerfMm, 'slot'),
       r.kerfRangeMm === null
         ? ''
-        : `${say(r.kerfRangeMm[0], 'slot')} to ${say(r.kerfRangeMm[1], 'slot')}${CUTTERS[rig.frame.kind].pieces ? `; grow a template by ${say(r.growMm, 'slot')}` : ''}`,
+        : `${say(r.kerfRangeMm[0], 'slot')} to ${say(r.kerfRangeMm[1], 'slot')}${hasPieces(rig.frame) ? `; grow a template by ${say(r.growMm, 'slot')}` : ''}`,
     ),
     line('Tension, cold', say(r.coldN, 'force'), `sounds at ${say(r.pluckHz, 'pitch')}`),
     line(

@@ -1,5 +1,6 @@
 'use client';
 import { useState } from 'react';
+import { madeEvent } from '@/core/engine/jobs/made';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
 import { useJob } from '@/state/JobContext';
 import { useRig } from '@/state/RigContext';
@@ -7,7 +8,6 @@ import { useEvents } from '@/state/useEvents';
 import { Act } from '@/ui/Act';
 import { QuantityField } from '@/ui/QuantityField';
 import css from './jobs.module.css';
-import { madeEvent } from './made';
 
 const NO_EVENTS: readonly never[] = [];
 

@@ -10,13 +10,15 @@ export function Steps({ sheet }: { sheet: WorksheetFigures }) {
   if (sheet.steps.length === 0)
     return <p>No steps while something stops the job: what it is stands under “What to do”.</p>;
   return (
-    <ol className={css.steps}>
-      {sheet.steps.map((s, i) => (
-        <li key={`${s.code}${i}`}>
-          <span>{stepText(s, say)}</span>
-          {s.shouldRead && <span className={css.reads}>Reads {shouldReadText(s.shouldRead, say)}</span>}
-        </li>
-      ))}
-    </ol>
+    <div className={css.work} role="region" aria-label="Steps" tabIndex={0}>
+      <ol className={css.steps}>
+        {sheet.steps.map((s, i) => (
+          <li key={`${s.code}${i}`}>
+            <span>{stepText(s, say)}</span>
+            {s.shouldRead && <span className={css.reads}>Reads {shouldReadText(s.shouldRead, say)}</span>}
+          </li>
+        ))}
+      </ol>
+    </div>
   );
 }

@@ -46,9 +46,9 @@ export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
   ],
   strips: [
     of('fenceMm', 'Fence to wire', 'foamSize'),
-    of('anchorShiftMm', 'Upper anchor moves', 'foamSize'),
+    of('anchorShiftMm', 'Anchor moves', 'foamSize'),
     of('wireMm', 'Wire, tilted', 'wireLength'),
-    of('foamAlongWireMm', 'Foam along the wire', 'foamSize'),
+    of('foamAlongWireMm', 'Foam along wire', 'foamSize'),
     of('count', 'Strips in the board', 'whole'),
     of('wasteMm', 'Left over', 'foamSize'),
     of('squareErrorDeg', 'Out of square', 'angle'),
@@ -60,7 +60,7 @@ export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
     of('secondsPerTurn', 'One turn', 'time'),
     of('holeSecondsPerTurn', 'Turn of the hole', 'time'),
     of('topRadiusMm', 'Radius at the top', 'foamSize'),
-    of('anchorShiftMm', 'Upper anchor moves', 'foamSize'),
+    of('anchorShiftMm', 'Anchor moves', 'foamSize'),
     ...CUT,
   ],
   cutout: [
@@ -80,7 +80,7 @@ export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
     of('tipMm', 'Foot trails', 'slot'),
     of('stressMPa', 'Stress, hot', 'stress'),
     of('allowedMPa', 'Allowed', 'stress'),
-    of('deepestMm', 'Deepest with this wire', 'foamSize'),
+    of('deepestMm', 'Deepest so', 'foamSize'),
     ...CUT,
   ],
   segments: [

@@ -1,6 +1,6 @@
 'use client';
 import { memo } from 'react';
-import { CUTTERS } from '@/core/documents/cutters';
+import { CUTTERS, hasPieces } from '@/core/documents/cutters';
 import { FRAME_KINDS, type FrameKind } from '@/core/documents/rig';
 import { useDerived, useRig } from '@/state/RigContext';
 import { Check } from '@/ui/Check';
@@ -22,8 +22,9 @@ export const CutterStage = memo(function CutterStage() {
   const board = useField<boolean | undefined>('frame.board', 'falls across a board');
   const kind = useRig((s) => s.doc.frame.kind);
   const free = useRig((s) => (s.doc.wire.lengthMm - s.doc.foam.widthMm) / 2);
-  const { pieces, ends } = CUTTERS[kind];
-  const onTemplates = guided.value ?? (kind === 'bow' || kind === 'pulled-bow' || kind === 'drop-bow');
+  const { ends } = CUTTERS[kind];
+  const pieces = useRig((s) => hasPieces(s.doc.frame));
+  const onTemplates = guided.value ?? pieces;
   return (
     <>
       <ChoiceField<FrameKind>

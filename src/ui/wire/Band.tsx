@@ -7,6 +7,7 @@ import { useUnits } from '../Units';
 import { useWidth } from '../useWidth';
 import type { Layout } from './layout';
 import { Magnifier } from './Magnifier';
+import { CUTTERS } from '@/core/documents/cutters';
 import { Forces, TakeUpGauge } from './Pulls';
 import { WirePicture } from './WirePicture';
 import css from './band.module.css';
@@ -35,7 +36,7 @@ export function Band({
           {(l) => (
             <>
               <Numbers l={l} e={e} reading={reading} />
-              <TakeUpGauge l={l} e={e} />
+              {CUTTERS[e.s.rig.frame.kind].takeUp && <TakeUpGauge l={l} e={e} />}
               {forces && <Forces l={l} e={e} />}
             </>
           )}
@@ -132,18 +133,22 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
           {e.off ? 'off: the supply shuts down' : 'not reckoned for this control yet'}
         </text>
       )}
-      <text x={l.right + (rig.frame.kind === 'gantry' ? 28 : 14)} y={58} className={css.caption}>
-        tension, cold
-      </text>
-      <Figure
-        x={l.right + (rig.frame.kind === 'gantry' ? 28 : 14)}
-        y={82}
-        value={
-          rig.tension.setN !== null && rig.tension.setWhen === 'cold' ? rig.tension.setN : reading.tension.coldN
-        }
-        role="force"
-        typed={rig.tension.setN !== null && rig.tension.setWhen === 'cold' && rig.tension.kind !== 'weight'}
-      />
+      {CUTTERS[rig.frame.kind].takeUp && (
+        <>
+          <text x={l.right + (rig.frame.kind === 'gantry' ? 28 : 14)} y={58} className={css.caption}>
+            tension, cold
+          </text>
+          <Figure
+            x={l.right + (rig.frame.kind === 'gantry' ? 28 : 14)}
+            y={82}
+            value={
+              rig.tension.setN !== null && rig.tension.setWhen === 'cold' ? rig.tension.setN : reading.tension.coldN
+            }
+            role="force"
+            typed={rig.tension.setN !== null && rig.tension.setWhen === 'cold' && rig.tension.kind !== 'weight'}
+          />
+        </>
+      )}
       <path
         d={`M${w0} ${rule} H${w1} M${w0} ${rule - 5} v10 M${w1} ${rule - 5} v10 M${l.f0} ${rule - 5} v10 M${l.f1} ${rule - 5} v10`}
         className={css.rule}

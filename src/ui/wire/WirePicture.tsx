@@ -2,6 +2,7 @@
 import { useId } from 'react';
 import { Frame } from './Frame';
 import { heatAlong, layOut, type Layout } from './layout';
+import { CUTTERS } from '@/core/documents/cutters';
 import { TakeUp } from './TakeUp';
 import type { Evaluation } from '@/core/engine/evaluation';
 
@@ -42,7 +43,7 @@ export function WirePicture(props: {
       </defs>
       <Frame kind={rig.frame.kind} l={l} />
       <Foam l={l} />
-      <TakeUp kind={rig.tension.kind} l={l} />
+      {CUTTERS[rig.frame.kind].takeUp && <TakeUp kind={rig.tension.kind} l={l} />}
       <circle cx={l.left} cy={l.wireY} r={full ? 5 : 3} fill="var(--ink)" />
       <circle cx={l.right} cy={l.wireY} r={full ? 5 : 3} fill="var(--ink)" />
       <rect

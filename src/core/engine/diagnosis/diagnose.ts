@@ -1,5 +1,5 @@
 import type { LoggedCut } from '../../documents/log';
-import { CUTTERS } from '../../documents/cutters';
+import { CUTTERS, hasPieces } from '../../documents/cutters';
 import { guidedOf } from '../../documents/rigDefaults';
 import type { Rig } from '../../documents/rig';
 import { evaluate } from '../evaluate';
@@ -38,7 +38,8 @@ export function diagnose(rig: Rig, cut: LoggedCut, told: Told): Diagnosis {
     cut: { ...rig.cut, feedMmS: feed ?? rig.cut.feedMmS },
   });
   const signs = signsOf(e, cut, told);
-  const { pieces, ends, led } = CUTTERS[rig.frame.kind];
+  const { ends, led } = CUTTERS[rig.frame.kind];
+  const pieces = hasPieces(rig.frame);
   const foreign = (cause: Cause) =>
     (!pieces && BY_TEMPLATES.has(cause)) ||
     (!ends && cause === 'cool-ends') ||

@@ -5,7 +5,7 @@ import { useUnits } from '@/ui/Units';
 import css from '../jobs.module.css';
 import { Across, Paper } from '../Paper';
 
-const HEIGHT = 250;
+const HEIGHT = 214;
 
 /** The middle line of a loop's wire in its groove, from the left leg to the right one; x from its middle, y down from the face. */
 function wirePath(shape: LoopShape, half: number, deep: number, above: number): string {

@@ -6,7 +6,7 @@ import css from '../jobs.module.css';
 import { Across, Paper } from '../Paper';
 
 /** Most that the block may take of the paper's height, and what stands below the board. */
-const BLOCK = 96;
+const BLOCK = 84;
 const BELOW = 128;
 /** Sheets that are drawn one by one; more run together. */
 const MOST = 200;

@@ -6,7 +6,7 @@ import { useUnits } from '@/ui/Units';
 import css from '../jobs.module.css';
 import { Across, Paper } from '../Paper';
 
-const HEIGHT = 250;
+const HEIGHT = 236;
 
 /** The hole that a cut-out leaves, from above, to scale, and where the wire is threaded. */
 export function CutoutDrawing({ job, sheet }: { job: JobOf<'cutout'>; sheet: WorksheetFigures }) {

@@ -6,7 +6,7 @@ import css from '../jobs.module.css';
 import { Across, Paper } from '../Paper';
 import { Upright } from './Upright';
 
-const HEIGHT = 250;
+const HEIGHT = 236;
 
 /** A disc on its pin from above, with the wire and the slit that it comes in by, and the wire from the side. To scale. */
 export function DiscDrawing({ job, sheet }: { job: JobOf<'disc'>; sheet: WorksheetFigures }) {

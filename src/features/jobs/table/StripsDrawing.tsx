@@ -6,7 +6,7 @@ import css from '../jobs.module.css';
 import { Across, Paper } from '../Paper';
 import { Upright } from './Upright';
 
-const HEIGHT = 250;
+const HEIGHT = 236;
 
 /** Strips off a fence: from above with the fence, the wire and the board, and the wire from the side. To scale. */
 export function StripsDrawing({ job, sheet }: { job: JobOf<'strips'>; sheet: WorksheetFigures }) {

@@ -3,7 +3,7 @@ import { useUnits } from '@/ui/Units';
 import css from '../jobs.module.css';
 
 const TOP = 26;
-const BOTTOM = 216;
+const BOTTOM = 202;
 
 /** The upright or tilted wire from the side, between its anchors, in foam on the table. To scale. */
 export function Upright(p: {

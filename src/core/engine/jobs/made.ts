@@ -1,5 +1,5 @@
-import { madeSchema } from '@/core/documents/event';
-import type { OwnJob } from '@/core/documents/job';
+import { madeSchema } from '../../documents/event';
+import type { OwnJob } from '../../documents/job';
 
 /** The size that a job asks for, mm; null where it is no single one. */
 export function wantedMm(job: OwnJob): number | null {
