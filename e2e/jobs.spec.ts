@@ -76,8 +76,7 @@ test('a slicer from new to ten measured sheets that narrow the tuning', async ({
   await field(page, 'stack.heightMm').fill('39');
   await expect(page.getByText(/It tells a kerf of/)).toBeVisible();
   const tuning = async () =>
-    ((await (await request.get(`/api/rigs/${id}`)).json()) as { tuning: { shownSd: number } }).tuning?.sd ??
-    0.35;
+    ((await (await request.get(`/api/rigs/${id}`)).json()) as { tuning: { shownSd: number } }).tuning.shownSd;
   const before = await tuning();
   await page.getByRole('button', { name: 'Log this kerf' }).click();
   await expect(page.getByText('It is in the log. The range is narrower now.')).toBeVisible();

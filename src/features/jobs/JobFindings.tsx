@@ -61,7 +61,7 @@ export function JobFindings({ findings, most = 5 }: { findings: WorksheetFigures
         );
       })}
       {shown.length < findings.length && (
-        <p className="dim">and {findings.length - shown.length} more, on the rig’s own stages</p>
+        <p className="dim">and {findings.length - shown.length} more, on the stages before</p>
       )}
     </div>
   );

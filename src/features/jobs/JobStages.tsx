@@ -80,7 +80,7 @@ function Planned({ columns, stage }: { columns: Columns; stage: string }) {
       </Column>
       <Column className={columns.act} name="What to do" of={stage}>
         <h2>What to do</h2>
-        {mine && <JobFindings findings={mine.findings} most={making ? 3 : 5} />}
+        {mine && <JobFindings findings={mine.findings} most={making ? 1 : 5} />}
         {making && mine && <Made sheet={mine} />}
       </Column>
     </>
