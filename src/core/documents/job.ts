@@ -38,7 +38,14 @@ const sheets = z.strictObject({
   /** Thickness of a test sheet at its corners: near left, near right, far left, far right. */
   cornersMm: known(z.tuple([overZero(1000), overZero(1000), overZero(1000), overZero(1000)])),
   /** Sheets of one setting laid together and gauged. */
-  stack: known(z.strictObject({ sheets: z.number().int().min(1).max(1000), heightMm: overZero(20000) })),
+  stack: known(
+    z.strictObject({
+      sheets: z.number().int().min(1).max(1000),
+      heightMm: overZero(20000),
+      /** How high the wire's underside stood over the board when they were cut; null: as it is set now. */
+      underMm: known(overZero(2000)),
+    }),
+  ),
   /** Most that one sheet may weigh, g. */
   limitG: known(overZero(1e6)),
 });

@@ -11,6 +11,11 @@ import { JobNumber, useJobField } from './inputs';
 import { minutesText } from './duration';
 import css from './jobs.module.css';
 
+interface Stack {
+  readonly sheets: number;
+  readonly heightMm: number;
+  readonly underMm: number | null;
+}
 type Corners = [number, number, number, number];
 const CORNERS = ['Near left', 'Near right', 'Far left', 'Far right'] as const;
 
@@ -30,8 +35,10 @@ export function Measured({ sheet }: { sheet: WorksheetFigures }) {
 
 function OfSheets({ sheet }: { sheet: WorksheetFigures }) {
   const corners = useJobField<Corners | null>('cornersMm', 'Corners');
-  const stack = useJobField<{ sheets: number; heightMm: number } | null>('stack', 'Stack');
+  const stack = useJobField<Stack | null>('stack', 'Stack');
   const gives = sheet.values['givesMm'] ?? 3;
+  // What stands under the wire now is kept with the stack: the setting moves on with the tuning.
+  const under = sheet.values['underMm'] ?? gives;
   return (
     <>
       <h3>A test sheet, gauged at its corners</h3>
@@ -59,13 +66,24 @@ function OfSheets({ sheet }: { sheet: WorksheetFigures }) {
           <div className={css.three}>
             <JobNumber path="stack.sheets" label="Sheets" role="count" />
             <JobNumber path="stack.heightMm" label="Stack, high" role="foamSize" />
-            <Act onClick={() => stack.set(null)}>Remove</Act>
+            <JobNumber path="stack.underMm" label="Under the wire" role="slot" whenEmpty="as set now" />
           </div>
+          <p>
+            <Act onClick={() => stack.set(null)}>Remove</Act>
+          </p>
           <Tune sheet={sheet} />
         </>
       ) : (
         <p>
-          <Act onClick={() => stack.set({ sheets: 10, heightMm: Number((10 * gives).toFixed(1)) })}>
+          <Act
+            onClick={() =>
+              stack.set({
+                sheets: 10,
+                heightMm: Number((10 * gives).toFixed(1)),
+                underMm: Number(under.toFixed(3)),
+              })
+            }
+          >
             Enter a stack
           </Act>
         </p>
@@ -83,6 +101,7 @@ function Tune({ sheet }: { sheet: WorksheetFigures }) {
   const [told, tell] = useState<string | null>(null);
   const [feed, setFeed] = useState<number | null>(null);
   const [busy, setBusy] = useState(false);
+  const [logged, setLogged] = useState<unknown>(null);
   const seen = sheet.values['kerfSeenMm'] ?? null;
   const forecast = sheet.values['kerfMm'] ?? null;
   if (seen === null || forecast === null || doc.kind !== 'sheets') return null;
@@ -101,6 +120,7 @@ function Tune({ sheet }: { sheet: WorksheetFigures }) {
       }),
     );
     setBusy(false);
+    if (answer.kind === 'done') setLogged(doc.stack);
     tell(
       answer.kind === 'done' ? 'It is in the log. The range is narrower now.' : 'It was not taken; try again.',
     );
@@ -125,7 +145,7 @@ function Tune({ sheet }: { sheet: WorksheetFigures }) {
             }}
           />
           <p className={css.acts}>
-            <Act strong disabled={busy} onClick={() => void log()}>
+            <Act strong disabled={busy || logged === doc.stack} onClick={() => void log()}>
               Log this kerf
             </Act>
           </p>

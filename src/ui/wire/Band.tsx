@@ -142,7 +142,9 @@ function Numbers({ l, e, reading }: { l: Layout; e: Evaluation; reading: Reading
             x={l.right + (rig.frame.kind === 'gantry' ? 28 : 14)}
             y={82}
             value={
-              rig.tension.setN !== null && rig.tension.setWhen === 'cold' ? rig.tension.setN : reading.tension.coldN
+              rig.tension.setN !== null && rig.tension.setWhen === 'cold'
+                ? rig.tension.setN
+                : reading.tension.coldN
             }
             role="force"
             typed={rig.tension.setN !== null && rig.tension.setWhen === 'cold' && rig.tension.kind !== 'weight'}

@@ -220,6 +220,11 @@ describe('sheets', () => {
     const thin = job('sheets', { stack: { sheets: 10, heightMm: 28 } });
     expect(values(thin).kerfSeenMm).toBeCloseTo(kerfMm! + 0.4, 9);
     expect(codes(thin)).toContain('kerf-differs');
+    // The spacers that they were cut over count, not those that the tuning asks for by now.
+    const stood = { sheets: 10, heightMm: 28, underMm: 3.2 };
+    const tuned = { ...SLICER, foam: { ...SLICER.foam, tuning: 1.3 } };
+    for (const rig of [SLICER, tuned])
+      expect(values(job('sheets', { stack: stood }, rig)).kerfSeenMm).toBeCloseTo(0.25 + 2 * 0.4, 9);
   });
   it('a block between supports that it does not fit is stopped', () => {
     const sheet = worksheetOf(job('sheets', { supportsMm: 250 }));

@@ -75,7 +75,9 @@ export const sheets: JobWork<'sheets'> = {
       ? sagOf(c.e.s.area * c.e.s.alloy.density, c.e.s.length, c.e.tension.hotN) * 1000
       : null;
     const sd = Math.hypot(SET_SD, (kerf * c.sd) / 2);
-    const seen = job.stack && kerfFromStack(gives + (kerf - d) / 2, job.stack.heightMm, job.stack.sheets, d);
+    const under = gives + (kerf - d) / 2;
+    const seen =
+      job.stack && kerfFromStack(job.stack.underMm ?? under, job.stack.heightMm, job.stack.sheets, d);
     const drag = (c.drag ?? 0) * (width / 1000);
     const mass = (n: number) => (c.rig.foam.densityKgM3 * along * width * (height - n * (gives + kerf))) / 1e9;
     const slide = slideAngle(mass(0), drag, FRICTION);
@@ -87,6 +89,7 @@ export const sheets: JobWork<'sheets'> = {
       turns,
       axisMm: job.sheetMm + kerf / 2,
       givesMm: gives,
+      underMm: under,
       lowMm: gives - sd - Math.abs(wedge) / 2,
       highMm: gives + sd + Math.abs(wedge) / 2,
       count: fits,
