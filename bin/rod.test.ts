@@ -60,6 +60,31 @@ describe('the command line', () => {
     });
     expect(lines(crooked.text)[0]!.error.message).toContain('five-digit');
   });
+  it('gives the worksheet of a job, and refuses one of another cutter or of sizes that contradict each other', () => {
+    const rig = { ...RIG, frame: { kind: 'table' } };
+    const job = {
+      format: 'upwind-rod/job',
+      version: 1,
+      kind: 'disc',
+      outerMm: 120,
+      innerMm: 60,
+      thickMm: 50,
+      rig,
+    };
+    const done = JSON.parse(run('job', job).text) as {
+      kind: string;
+      values: { pinMm: number; kerfMm: number };
+    };
+    expect(done.kind).toBe('disc');
+    expect(done.values.pinMm).toBeCloseTo(60 + done.values.kerfMm / 2, 9);
+    const bad = run('job', [job, { ...job, innerMm: 130 }]);
+    expect(bad.code).toBe(2);
+    expect(lines(bad.text)[0]!.error).toMatchObject({
+      path: '[1].innerMm',
+      message: 'must be less than outerMm',
+    });
+    expect(lines(run('job', { ...job, rig: RIG }).text)[0]!.error.path).toBe('kind');
+  });
   it('a rig with a stop is still an answer', () => {
     const r = run('solve', { ...RIG, foam: { ...RIG.foam, kind: 'pvc' } });
     expect(r.code).toBe(0);

@@ -83,6 +83,11 @@ test('a slicer from new to ten measured sheets that narrow the tuning', async ({
   expect(await tuning()).toBeLessThan(0.65 * before);
   await page.getByRole('button', { name: 'Log what was made' }).click();
   await expect(page.getByText('It is in the logbook.')).toBeVisible();
+  for (const paper of ['A4', 'letter']) {
+    const waiting = page.waitForEvent('download');
+    await page.getByRole('link', { name: `Print, ${paper}` }).click();
+    expect((await waiting).suggestedFilename()).toBe('Sheets.job.pdf');
+  }
   await looksRight(page, true);
   await page.goto('/log');
   await expect(page.getByRole('row', { name: /New slicer.*Made/ })).toBeVisible();

@@ -37,6 +37,7 @@ export const downloads = {
   wiring: (id: string, as: 'svg' | 'pdf') => `/api/rigs/${id}/wiring?as=${as}`,
   plan: (id: string) => `/api/plans/${id}/document`,
   job: (id: string) => `/api/jobs/${id}/document`,
+  jobPrint: (id: string, paper: 'a4' | 'letter') => `/api/jobs/${id}/print?paper=${paper}`,
   templates: (id: string, query: string) => `/api/plans/${id}/templates?${query}`,
   photo: (id: string) => `/api/photos/${id}`,
   backup: '/api/backup',

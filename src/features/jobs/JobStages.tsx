@@ -4,6 +4,7 @@ import { useStore } from 'zustand';
 import { JOB_NAMES } from '@/core/words/jobNames';
 import { KeptJobsContext } from '@/state/keptJobs';
 import { JobProvider, useJob, useJobs } from '@/state/JobContext';
+import { downloads } from '@/state/places';
 import { useDerived } from '@/state/RigContext';
 import { useWorksheet } from '@/state/useWorksheet';
 import { Column, type Columns } from '@/ui/Column';
@@ -81,9 +82,21 @@ function Planned({ columns, stage }: { columns: Columns; stage: string }) {
       <Column className={columns.act} name="What to do" of={stage}>
         <h2>What to do</h2>
         {mine && <JobFindings findings={mine.findings} most={making ? 1 : 5} />}
+        {making && mine && mine.steps.length > 0 && <Prints />}
         {making && mine && <Made sheet={mine} />}
       </Column>
     </>
+  );
+}
+
+/** The job on paper: steps on the first page, jigs at full size behind it. */
+function Prints() {
+  const id = useJob((s) => s.id);
+  return (
+    <p className={css.acts}>
+      <a href={downloads.jobPrint(id, 'a4')}>Print, A4</a>
+      <a href={downloads.jobPrint(id, 'letter')}>Print, letter</a>
+    </p>
   );
 }
 

@@ -1,4 +1,4 @@
-import type { TemplatePiece } from '@/core/engine/template/pieces';
+import type { PrintedPiece } from '@/core/engine/template/pieces';
 import type { Pt } from '@/core/numeric/polyline';
 import { AT_FULL_SIZE, CHECK_MM, extentOf, textAt } from '../template/svg';
 import { MM, plain, startPdf } from './pdf';
@@ -7,7 +7,7 @@ import { EDGE, OVERLAP, PAPERS, tilingOf, type Paper, type Tile, type Tiling } f
 /** What stands on the first page beside the check square: lines of text, the mounting of both ends among them. */
 export interface TemplatePrint {
   readonly title: string;
-  readonly pieces: readonly TemplatePiece[];
+  readonly pieces: readonly PrintedPiece[];
   readonly lines: readonly string[];
   readonly paper: Paper;
 }
@@ -38,7 +38,7 @@ export async function templatePdf(print: TemplatePrint): Promise<Buffer> {
   return pdf.finish();
 }
 
-function pages(pdf: Pdf, piece: TemplatePiece, paper: Paper): void {
+function pages(pdf: Pdf, piece: PrintedPiece, paper: Paper): void {
   const b = extentOf(piece);
   const tiling = tilingOf(b.x1 - b.x0, b.y1 - b.y0, paper);
   for (const tile of tiling.tiles) {

@@ -1,4 +1,4 @@
-import type { TemplatePiece } from '@/core/engine/template/pieces';
+import type { PrintedPiece, TemplatePiece } from '@/core/engine/template/pieces';
 import { boxOf, type Pt } from '@/core/numeric/polyline';
 
 /** Space about a drawing and the side of the check square, mm. */
@@ -11,7 +11,7 @@ const esc = (s: string) =>
 const n = (v: number) => Number(v.toFixed(4));
 
 /** What a piece takes on paper, mm: its outline, its marks, and the check square beside it. */
-export function extentOf(piece: TemplatePiece): ReturnType<typeof boxOf> {
+export function extentOf(piece: PrintedPiece): ReturnType<typeof boxOf> {
   return boxOf([...piece.outline, ...piece.marks.flatMap((m) => [m.from, m.to])]);
 }
 

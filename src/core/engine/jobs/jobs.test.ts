@@ -6,6 +6,8 @@ import { FRAME_KINDS, type FrameKind, type Rig } from '../../documents/rig';
 import { worksheetSchema } from '../../documents/worksheet';
 import { runVerb } from '../../edge/verbs';
 import { toldWorksheet } from '../../words/jobs';
+import { shouldReadText, stepText } from '../../words/jobSteps';
+import { sayIn } from '../../words/say';
 import { solve } from '../solve';
 import { dice, sweptRig } from '../sweepRigs';
 import { testRig } from '../testRigs';
@@ -78,6 +80,12 @@ describe('every kind of job', () => {
     const told = worksheetSchema.parse(toldWorksheet(sheet));
     for (const { text } of [...told.steps, ...told.findings])
       expect(text).not.toMatch(/NaN|undefined|null|not known/);
+    // In inches no step speaks of millimetres, but for names of sizes and of the kerf's own unit.
+    const inch = sayIn('inch');
+    for (const s of sheet.steps) {
+      expect(stepText(s, inch)).not.toMatch(/NaN|undefined|null| mm\b/);
+      if (s.shouldRead) expect(shouldReadText(s.shouldRead, inch)).not.toMatch(/NaN| mm\b/);
+    }
   });
   it.each(JOB_KINDS)('%s: its kerf and feed are those of `solve` on the rig as used', (kind) => {
     const sheet = worksheetOf(job(kind));

@@ -6,20 +6,23 @@ import type { End, NominalSection } from './nominalSection';
 
 /** A mark on a template: a short line across its edge with a number, or a line of its own. */
 export interface Mark {
-  readonly kind: 'station' | 'chord' | 'rest' | 'corner';
+  readonly kind: 'station' | 'chord' | 'rest' | 'corner' | 'jig';
   readonly from: Pt;
   readonly to: Pt;
   readonly text: string;
 }
-/** A template as it is cut out and marked, mm, as it stands at its end, seen from that end. */
-export interface TemplatePiece {
-  readonly end: End;
-  readonly side: PassSide;
+/** What is drawn and printed at full size: an outline, holes, marks and words, mm. */
+export interface PrintedPiece {
   readonly outline: readonly Pt[];
   readonly holes: readonly { readonly at: Pt; readonly radius: number }[];
   readonly marks: readonly Mark[];
   readonly label: readonly string[];
   readonly labelAt: Pt;
+}
+/** A template as it is cut out and marked, mm, as it stands at its end, seen from that end. */
+export interface TemplatePiece extends PrintedPiece {
+  readonly end: End;
+  readonly side: PassSide;
 }
 
 /** Body of a template beyond the section, mm; pin holes' radius; length of a station's mark; before the nose, where the wire rests. Ours. */

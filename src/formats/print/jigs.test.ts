@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import { jobSchema, type OwnJob } from '@/core/documents/job';
+import { jigsOf } from '@/core/engine/jobs/jig';
+import { worksheetOf } from '@/core/engine/jobs/worksheet';
+import { testRig } from '@/core/engine/testRigs';
+import { boxOf } from '@/core/numeric/polyline';
+import { pathsOf } from '../template/testPdf';
+import { templatePdf } from './templatePdf';
+import { EDGE, PAPERS } from './tiles';
+
+const MM = 25.4 / 72;
+const TABLE = testRig({
+  frame: { kind: 'table' },
+  wire: { alloy: 'nicr-80', diameterMm: 0.4, lengthMm: 300, lie: 'vertical' },
+  control: { kind: 'amps', setting: 2.3 },
+  tension: { setN: 20 },
+  foam: { kind: 'xps', densityKgM3: 33, widthMm: 50 },
+  leads: { fuseA: 5, switchA: 10 },
+});
+const SLICER = testRig({
+  frame: { kind: 'slicer' },
+  wire: { alloy: 'nicr-80', diameterMm: 0.25, lengthMm: 500 },
+  control: { kind: 'amps', setting: 1.35 },
+  tension: { setN: 12 },
+  foam: { kind: 'eps', densityKgM3: 15, widthMm: 300 },
+  leads: { fuseA: 3, switchA: 5 },
+});
+const read = (own: Record<string, unknown>, rig: unknown) =>
+  jobSchema.parse({ format: 'upwind-rod/job', version: 1, ...own, rig });
+const ring = read({ kind: 'disc', outerMm: 120, innerMm: 60, thickMm: 50 }, TABLE);
+const sheets = read(
+  { kind: 'sheets', blockMm: [170, 300, 120], sheetMm: 3, by: { kind: 'spacers' }, supportsMm: 420 },
+  SLICER,
+);
+
+describe.each(['a4', 'letter'] as const)('jigs printed on %s', (paper) => {
+  it('a pin stands as far from the wire as the worksheet says, to 0.1 mm', async () => {
+    const sheet = worksheetOf(ring);
+    const pieces = jigsOf(ring as OwnJob, sheet);
+    expect(pieces).toHaveLength(2);
+    const pages = await pathsOf(await templatePdf({ title: 'Ring', pieces, lines: [], paper }));
+    expect(pages).toHaveLength(3);
+    for (const [i, key] of (['holePinMm', 'pinMm'] as const).entries()) {
+      // Uprights of the two crosses: of the pin, and of the wire.
+      const uprights = pages[i + 1]!.map((l) => boxOf(l)).filter(
+        (b) => b.x1 - b.x0 < 0.01 && Math.abs((b.y1 - b.y0) * MM - 10) < 0.1,
+      );
+      expect(uprights).toHaveLength(2);
+      const [pin, wire] = uprights.map((b) => b.x0 * MM).sort((a, b) => a - b) as [number, number];
+      expect(Math.abs(wire - pin - sheet.values[key]!)).toBeLessThan(0.1);
+    }
+  });
+  it('a spacer strip is as long as the block, to 0.1 mm, and within what printers print', async () => {
+    const pieces = jigsOf(sheets as OwnJob, worksheetOf(sheets));
+    const pages = await pathsOf(await templatePdf({ title: 'Pads', pieces, lines: [], paper }));
+    for (const page of pages.slice(1)) {
+      const strip = page.map((l) => boxOf(l)).find((b) => Math.abs((b.y1 - b.y0) * MM - 20) < 0.1)!;
+      expect(Math.abs((strip.x1 - strip.x0) * MM - 170)).toBeLessThan(0.1);
+      expect(strip.x0 * MM).toBeGreaterThan(EDGE - 0.1);
+      expect(strip.x1 * MM).toBeLessThan(PAPERS[paper].width - EDGE + 0.1);
+    }
+  });
+  it('a job that is stopped prints none', () => {
+    const small = read({ kind: 'disc', outerMm: 120, innerMm: 1, thickMm: 50 }, TABLE);
+    expect(jigsOf(small as OwnJob, worksheetOf(small))).toEqual([]);
+  });
+});
