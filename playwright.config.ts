@@ -1,6 +1,6 @@
 import { defineConfig } from '@playwright/test';
 
-const ALONE = ['manyCuts', 'odd', 'load', 'saves'].map((name) => `**/${name}.spec.ts`);
+const ALONE = ['manyCuts', 'odd', 'load', 'saves', 'ready'].map((name) => `**/${name}.spec.ts`);
 
 export default defineConfig({
   testDir: 'e2e',

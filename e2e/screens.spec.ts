@@ -93,18 +93,6 @@ test('a stage stands without scrolling at 1280 by 800', async ({ page, request }
   }
 });
 
-test('the shortcut sheet opens on ?, and a page is interactive within two seconds', async ({ page }) => {
-  await page.goto('/');
-  const start = Date.now();
-  await page.goto('/new');
-  await page.getByLabel('Width').fill('700');
-  await expect(page.getByRole('region', { name: 'Proposed wire' })).toContainText('820');
-  expect(Date.now() - start).toBeLessThan(2000);
-  await page.getByRole('heading', { name: 'A new rig' }).click();
-  await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
-});
-
 test('client JavaScript of a rig page is under 350 kB compressed', async ({ page, request }) => {
   const { gzipSync } = await import('node:zlib');
   const [rig] = await rigsOf(request);
@@ -125,5 +113,6 @@ test('client JavaScript of a rig page is under 350 kB compressed', async ({ page
   await Promise.all(pending);
   const total = [...scripts.values()].reduce((a, b) => a + b, 0);
   expect(scripts.size).toBeGreaterThan(3);
+  console.log(`rig page: ${Math.round(total / 1000)} kB in ${scripts.size} scripts`);
   expect(total).toBeLessThan(350 * 1000);
 });

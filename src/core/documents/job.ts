@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { CUTTERS, isDropBoard } from './cutters';
+import { CUTTERS } from './cutters';
 import { between, known, overZero } from './fields';
-import type { JobKind } from './jobKinds';
-import { rigSchema, type FrameKind, type Rig } from './rig';
+import { jobsOf, type JobKind } from './jobKinds';
+import { rigSchema } from './rig';
 
 const size = between(0.5, 20000);
 const some = known(z.number().int().min(1).max(10000));
@@ -115,19 +115,6 @@ const segments = z.strictObject({
 export const ownJobSchema = z.discriminatedUnion('kind', [sheets, strips, disc, cutout, groove, segments]);
 export type OwnJob = z.infer<typeof ownJobSchema>;
 export type JobOf<K extends JobKind> = Extract<OwnJob, { kind: K }>;
-
-const JOBS_OF: Readonly<Record<FrameKind, readonly JobKind[]>> = Object.freeze({
-  bow: [],
-  'pulled-bow': [],
-  'drop-bow': [],
-  table: ['strips', 'disc', 'cutout'],
-  slicer: ['sheets'],
-  gantry: [],
-  'hand-tool': ['groove'],
-});
-/** Jobs that a cutter can do; bows have their planned pieces, and motor towers are not planned yet. */
-export const jobsOf = (frame: Pick<Rig['frame'], 'kind' | 'board'>): readonly JobKind[] =>
-  isDropBoard(frame) ? ['segments'] : JOBS_OF[frame.kind];
 
 const rig = { rig: rigSchema };
 /** `upwind-rod/job` version 1: what is to be made, on which rig. Sizes are of the finished part, mm. */

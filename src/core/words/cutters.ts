@@ -1,5 +1,5 @@
 import { CUTTERS, hasPieces } from '../documents/cutters';
-import { jobsOf } from '../documents/job';
+import { jobsOf } from '../documents/jobKinds';
 import type { Rig } from '../documents/rig';
 
 type Frame = Pick<Rig['frame'], 'kind' | 'board'>;

@@ -20,7 +20,7 @@ export function Figures({ sheet }: { sheet: WorksheetFigures }) {
       })}
       {timeS !== null && <Fact name="All of it takes" value={minutesText(timeS)} />}
       {typeof values['lowMm'] === 'number' && typeof values['highMm'] === 'number' && (
-        <Fact name="Comes out" value={`${say(values['lowMm'], 'slot')} – ${say(values['highMm'], 'slot')}`} />
+        <Fact name="Give or take" value={`±${say((values['highMm'] - values['lowMm']) / 2, 'slot')}`} />
       )}
     </div>
   );

@@ -1,7 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { jobsOf } from '@/core/documents/job';
-import type { JobKind } from '@/core/documents/jobKinds';
+import { jobsOf, type JobKind } from '@/core/documents/jobKinds';
 import { JOB_NAMES } from '@/core/words/jobNames';
 import { useJob, useJobs } from '@/state/JobContext';
 import { downloads } from '@/state/places';

@@ -66,6 +66,7 @@ function Planned({ columns, stage }: { columns: Columns; stage: string }) {
       <Column className={columns.follow} name={heads.follow} of={stage} busy={stale}>
         <h2>{heads.follow}</h2>
         {fault && <p role="alert">This cannot be worked out: {fault}.</p>}
+        {!mine && !fault && <p className="dim">Working it out …</p>}
         {mine && (
           <div className={stale ? css.stale : undefined}>
             {making ? (

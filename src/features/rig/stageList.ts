@@ -1,6 +1,6 @@
 import { FOAMS } from '@/core/catalog/foams';
 import { CUTTERS, hasPieces } from '@/core/documents/cutters';
-import { jobsOf } from '@/core/documents/job';
+import { jobsOf } from '@/core/documents/jobKinds';
 import type { Rig } from '@/core/documents/rig';
 import type { ReadingFigures } from '@/core/documents/reading';
 import { controlSettingText } from '@/core/words/control';

@@ -253,7 +253,7 @@ function Small({ e, reading }: { e: Evaluation; reading: ReadingFigures }) {
     ['at the clips', `${say(c.wireVolts, 'volts')} · ${say(c.amps, 'amps')}`],
     ['in air', say(c.airC, 'temperature')],
     ['in the foam', c.foamC !== null && e.cut ? say(c.foamC, 'temperature') : 'too cold'],
-    ['slot', c.kerfMm === null ? '–' : say(c.kerfMm, 'slot')],
+    ['kerf', c.kerfMm === null ? '–' : say(c.kerfMm, 'slot')],
   ];
   return (
     <dl className={css.small}>

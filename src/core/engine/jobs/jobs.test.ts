@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { faultsOf } from '../../documents/faults';
-import { jobsOf, jobSchema, type Job } from '../../documents/job';
-import { JOB_KINDS, type JobKind } from '../../documents/jobKinds';
+import { jobSchema, type Job } from '../../documents/job';
+import { JOB_KINDS, jobsOf, type JobKind } from '../../documents/jobKinds';
 import { FRAME_KINDS, type FrameKind, type Rig } from '../../documents/rig';
 import { worksheetSchema } from '../../documents/worksheet';
 import { runVerb } from '../../edge/verbs';
