@@ -48,7 +48,7 @@ const TELLERS: Readonly<Record<StepCode, Teller>> = {
   'set-tilt': (v, say) =>
     num(v, 'shiftMm') === null
       ? `Set the guides to ${say(num(v, 'tiltDeg'), 'angle')} from square.`
-      : `Move the upper anchor ${say(Math.abs(num(v, 'shiftMm')!), 'foamSize')} ${num(v, 'shiftMm')! < 0 ? 'away from' : 'towards'} the fence and hang the wire on at ${say(num(v, 'wireMm'), 'wireLength')}. Set its tension anew: the heat was worked out for the longer wire.`,
+      : `Move the upper anchor ${say(Math.abs(num(v, 'shiftMm')!), 'foamSize')} ${num(v, 'shiftMm')! < 0 ? 'away from' : 'towards'} the ${String(v['to'])} and hang the wire on at ${say(num(v, 'wireMm'), 'wireLength')}. Set its tension anew: the heat was worked out for the longer wire.`,
   'square-check': (v, say) =>
     `Check for square without a square: cut ${say(num(v, 'thickMm'), 'foamSize')} foam, flip one half, lay the faces together. The gap is twice the error.`,
   'first-edge': (v) =>

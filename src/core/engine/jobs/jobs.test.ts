@@ -261,6 +261,12 @@ describe('table', () => {
     expect(sheet.values['secondsPerTurn']).toBeCloseTo((2 * Math.PI * 60) / (0.7 * fastest), 6);
     expect(sheet.values['holePinMm']).toBeCloseTo(30 - sheet.values['kerfMm']! / 2, 12);
   });
+  it('a tilted wire leans towards what the foam is led by: the fence, or the pin', () => {
+    const told = (j: Job) => toldWorksheet(worksheetOf(j)).steps.find((s) => s.code === 'set-tilt')!.text;
+    expect(told(job('strips'))).toContain('towards the fence');
+    expect(told(job('strips', { tiltDeg: -20 }))).toContain('away from the fence');
+    expect(told(job('disc', { tiltDeg: 10 }))).toContain('towards the pin');
+  });
   it('too small a hole, too thin a ring, a cone that closes are stopped', () => {
     expect(codes(job('disc', { innerMm: 1 }))).toContain('radius-too-small');
     expect(codes(job('disc', { innerMm: 119 }))).toContain('ring-too-thin');

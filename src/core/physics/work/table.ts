@@ -15,7 +15,7 @@ export const fenceFor = (width: number, kerf: number, tiltDeg: number): number =
  */
 export function stripsFrom(board: number, thick: number, width: number, kerf: number, tiltDeg: number): number {
   const slot = slanted(kerf, tiltDeg);
-  const left = board - anchorShift(thick, tiltDeg);
+  const left = board - Math.abs(anchorShift(thick, tiltDeg));
   return Math.max(0, Math.floor((left + slot) / (width + slot) + 1e-9));
 }
 

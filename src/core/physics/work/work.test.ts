@@ -59,6 +59,7 @@ describe('table', () => {
     expect(stripsFrom(205, 50, 40, 1, 0)).toBe(5);
     expect(stripsFrom(203, 50, 40, 1, 0)).toBe(4);
     expect(stripsFrom(205, 50, 40, 1, 45)).toBe(3);
+    expect(stripsFrom(205, 50, 40, 1, -45)).toBe(3);
     expect(pinFor(50, 1, 0, 'disc')).toBe(50.5);
     expect(pinFor(50, 1, 0, 'hole')).toBe(49.5);
     expect(coneTop(50, 50, 45)).toBeCloseTo(0, 12);

@@ -48,6 +48,7 @@ export const disc: JobWork<'disc'> = {
                   shiftMm: c.rig.wire.lengthMm * Math.sin((job.tiltDeg * Math.PI) / 180),
                   tiltDeg: job.tiltDeg,
                   wireMm: c.rig.wire.lengthMm,
+                  to: 'pin',
                 },
                 reads(job.tiltDeg, 'deg', 0.25),
               ),

@@ -51,7 +51,7 @@ export const strips: JobWork<'strips'> = {
           : [
               step(
                 'set-tilt',
-                { shiftMm: shift, tiltDeg, wireMm: c.rig.wire.lengthMm },
+                { shiftMm: shift, tiltDeg, wireMm: c.rig.wire.lengthMm, to: 'fence' },
                 reads(tiltDeg, 'deg', SQUARE_DEG),
               ),
             ]),
