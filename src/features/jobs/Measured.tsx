@@ -28,7 +28,7 @@ export function Measured({ sheet }: { sheet: WorksheetFigures }) {
       {all === null
         ? 'No time is known before the wire cuts.'
         : `About ${minutesText(all)} in all, handling with it.`}{' '}
-      What was gauged and made is noted on the right.
+      What was gauged and made is noted under “What to do”.
     </p>
   );
 }

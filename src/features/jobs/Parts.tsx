@@ -2,6 +2,7 @@
 import type { WorksheetFigures } from '@/core/documents/worksheet';
 import { useUnits } from '@/ui/Units';
 import css from './jobs.module.css';
+import { PLACES } from './words';
 
 const MOST = 60;
 
@@ -18,7 +19,7 @@ export function Parts({ sheet }: { sheet: WorksheetFigures }) {
           <tr>
             <th>Piece</th>
             {boards && <th>Board</th>}
-            <th>Stop to wire</th>
+            <th>{PLACES[sheet.kind]}</th>
             <th>Length</th>
           </tr>
         </thead>

@@ -20,6 +20,16 @@ export const BY_NAMES = { spacers: 'Spacers under the wire', screw: 'A screw at 
 export type By = keyof typeof BY_NAMES;
 export const LOOP_NAMES: Readonly<Record<LoopShape, string>> = SHAPE_NAMES;
 
+/** From where the place of a piece is measured to the middle of the wire or of the loop. */
+export const PLACES: Readonly<Record<JobKind, string>> = {
+  sheets: 'Board to wire',
+  strips: 'Edge of board to cut',
+  disc: 'Pin to wire',
+  cutout: 'Place',
+  groove: 'Edge to middle',
+  segments: 'Stop to wire',
+};
+
 /** A figure of a worksheet: its label, and what its number counts. `turns`: a bare number with two decimals, `whole`: one without. */
 export interface FigureOf {
   readonly key: string;

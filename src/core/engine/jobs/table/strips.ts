@@ -64,7 +64,7 @@ export const strips: JobWork<'strips'> = {
           { feedMmS: c.feed, secondsPerTone: 10 / c.feed },
           reads(along / c.feed, 's', (0.1 * along) / c.feed),
         ),
-        step('test-sheet', { widthMm: along }, reads(widthMm, 'mm', SET_MM)),
+        step('test-sheet', {}, reads(widthMm, 'mm', SET_MM)),
         step('power-off'),
       ],
       parts: Array.from({ length: count }, (_, i) => ({
