@@ -11,7 +11,8 @@ export default defineConfig({
     { name: 'beside', testIgnore: ALONE },
     { name: 'alone', testMatch: ALONE, workers: 1 },
   ],
-  timeout: 120_000,
+  // Only a hang may run into this: what bounds a time measures it itself.
+  timeout: 240_000,
   // A shared machine may stand still for seconds; tests that bound a time measure it in the page.
   expect: { timeout: 20_000 },
   forbidOnly: true,

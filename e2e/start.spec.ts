@@ -19,7 +19,7 @@ function start(env: Record<string, string>) {
   child.stderr.on('data', (d) => (output += String(d)));
   const ended = new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
   const said = async (text: string) => {
-    for (let i = 0; i < 1000 && !output.includes(text) && child.exitCode === null; i++)
+    for (let i = 0; i < 3000 && !output.includes(text) && child.exitCode === null; i++)
       await new Promise((r) => setTimeout(r, 50));
     expect(output).toContain(text);
   };
