@@ -1,5 +1,5 @@
-import { firstFit, leanForce, ringGap, rowOpens } from '../../../physics/work/segments';
-import { slanted } from '../../../physics/work/table';
+import { firstFit, leanForce, ringGap, rowOpens } from '../../../physics/making/segments';
+import { slanted } from '../../../physics/making/table';
 import { batchTime } from '../cut';
 import { finding, heatStep, only, reads, step, withFoam, type JobWork } from '../work';
 

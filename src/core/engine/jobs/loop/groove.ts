@@ -1,6 +1,6 @@
 import type { JobOf, LoopShape } from '../../../documents/job';
 import { coolEndLength } from '../../../physics/time/coolEnd';
-import { HOT_MODULUS, loopBend, pocketPasses } from '../../../physics/work/loop';
+import { HOT_MODULUS, loopBend, pocketPasses } from '../../../physics/making/loop';
 import { shapedLoop } from '../../../physics/wire/shapedLoop';
 import { tensileStrength } from '../../../physics/wire/strength';
 import { lossSlope } from '../../airBalance';

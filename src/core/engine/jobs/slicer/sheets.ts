@@ -9,7 +9,7 @@ import {
   spacersFor,
   turnsFor,
   wedgeAcross,
-} from '../../../physics/work/sheets';
+} from '../../../physics/making/sheets';
 import { batchTime } from '../cut';
 import {
   finding,

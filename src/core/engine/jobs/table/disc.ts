@@ -1,4 +1,4 @@
-import { coneTop, pinFor, slanted } from '../../../physics/work/table';
+import { coneTop, pinFor, slanted } from '../../../physics/making/table';
 import { HANDLING_S } from '../cut';
 import { finding, heatStep, only, reads, step, withFoam, withWire, type JobWork } from '../work';
 

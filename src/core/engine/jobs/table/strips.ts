@@ -1,4 +1,4 @@
-import { anchorShift, fenceFor, flipError, slanted, stripsFrom } from '../../../physics/work/table';
+import { anchorShift, fenceFor, flipError, slanted, stripsFrom } from '../../../physics/making/table';
 import { batchTime } from '../cut';
 import { finding, heatStep, only, reads, step, withFoam, withWire, type JobWork } from '../work';
 
