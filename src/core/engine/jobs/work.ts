@@ -89,3 +89,17 @@ export const heatStep = (c: KnownCut): StepFigures =>
     amps: c.e.idle.amps,
     warmUpS: c.warmUpS,
   });
+
+/** How truly a hand sets a length by rule or tape, mm. Common practice, no source. */
+export const SET_MM = 0.3;
+/** How evenly a hand leads, as a share of the time. Common practice, no source. */
+const EVEN_SHARE = 0.1;
+/** A tone a centimetre leads a hand, mm. Common practice, no source. */
+export const TONE_MM = 10;
+
+/** Seconds that a hand should take, give or take. */
+export const readsTime = (seconds: number) => reads(seconds, 's', EVEN_SHARE * seconds);
+
+/** Pushing foam along a path by hand, to a tone. mm. */
+export const pushStep = (c: KnownCut, along: number): StepFigures =>
+  step('push', { feedMmS: c.feed, secondsPerTone: TONE_MM / c.feed }, readsTime(along / c.feed));

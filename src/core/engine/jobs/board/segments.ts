@@ -1,9 +1,8 @@
 import { firstFit, leanForce, ringGap, rowOpens } from '../../../physics/making/segments';
 import { slanted } from '../../../physics/making/table';
 import { batchTime } from '../cut';
-import { finding, heatStep, only, reads, step, withFoam, type JobWork } from '../work';
+import { finding, heatStep, only, reads, SET_MM, step, withFoam, type JobWork } from '../work';
 
-const SET_MM = 0.3;
 /** Height between the guides' pins over which a shim is reckoned, mm. */
 const GUIDE_MM = 300;
 /** A joint that opens by more shows, mm. Ours. */

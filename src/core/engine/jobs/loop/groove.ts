@@ -5,13 +5,12 @@ import { shapedLoop } from '../../../physics/wire/shapedLoop';
 import { tensileStrength } from '../../../physics/wire/strength';
 import { lossSlope } from '../../airBalance';
 import { HANDLING_S } from '../cut';
-import { finding, heatStep, only, reads, step, withFoam, type JobWork } from '../work';
+import { finding, heatStep, only, reads, SET_MM, step, withFoam, type JobWork } from '../work';
 
 /** Legs that stay cool above the foam, in lengths over which heat heals. MACHINES.md section 4. */
 const COOL_LENGTHS = 3;
 /** Share of the hot yield that a loop's foot may be bent to. MACHINES.md section 4. */
 const STRESS_SHARE = 0.5;
-const SET_MM = 0.3;
 
 /** Wire along its middle in the foam at a depth, mm, for an outer width of the loop. Geometry; round corners are passed over. */
 export function loopInFoam(shape: LoopShape, outer: number, depth: number, d: number): number {

@@ -15,9 +15,11 @@ import {
   finding,
   heatStep,
   only,
+  pushStep,
   reads,
   step,
   withFoam,
+  TONE_MM,
   type JobWork,
   type KnownCut,
   type Worked,
@@ -27,8 +29,6 @@ import {
 const SET_SD = 0.02;
 /** Friction of foam on a smooth board until it is tried. Common practice, no source. */
 const FRICTION = 0.3;
-/** A tone a centimetre leads a hand, mm. Common practice, no source. */
-export const TONE_MM = 10;
 /** Sag is said where it takes more than this share of the tolerance. */
 const SAG_SHARE = 1 / 20;
 
@@ -201,11 +201,7 @@ function stepsOf(
           }),
         ]
       : []),
-    step(
-      'push',
-      { feedMmS: c.feed, secondsPerTone: v.secondsPerTone! },
-      reads(job.blockMm[0] / c.feed, 's', (0.1 * job.blockMm[0]) / c.feed),
-    ),
+    pushStep(c, job.blockMm[0]),
     ...(v.slideDeg !== null ? [step('slide', { deg: v.slideDeg!, lastDeg: v.slideLastDeg! })] : []),
     step(
       'ten-sheets',

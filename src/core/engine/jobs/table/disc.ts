@@ -1,15 +1,14 @@
-import { coneTop, pinFor, slanted } from '../../../physics/making/table';
+import { coneTop, pinFor } from '../../../physics/making/table';
 import { HANDLING_S } from '../cut';
-import { finding, heatStep, only, reads, step, withFoam, withWire, type JobWork } from '../work';
+import { finding, heatStep, only, reads, readsTime, SET_MM, step, type JobWork } from '../work';
+import { tiltedRig, tiltSteps, tiltValues } from './tilt';
 
 /** Largest share of the max feed at a rim that is turned by hand. MACHINES.md section 2; common practice, no source. */
 export const RIM_SHARE = 0.7;
-const SET_MM = 0.3;
 
 /** Discs, rings and cones turned on a pin: MACHINES.md section 2. Sizes are diameters of the face on the table. */
 export const disc: JobWork<'disc'> = {
-  use: (job, rig) =>
-    withFoam(withWire(rig, slanted(rig.wire.lengthMm, job.tiltDeg)), slanted(job.thickMm, job.tiltDeg), null),
+  use: (job, rig) => tiltedRig(rig, job.tiltDeg, job.thickMm),
   most: RIM_SHARE,
   work: (job, c) => {
     const outer = job.outerMm / 2;
@@ -19,13 +18,12 @@ export const disc: JobWork<'disc'> = {
     const top = coneTop(outer, job.thickMm, job.tiltDeg);
     const turn = (radius: number) => (2 * Math.PI * radius) / c.feed;
     const least = 2 * c.kerf;
-    const lead = (seconds: number) => reads(seconds, 's', 0.1 * seconds);
     const radii = inner === null ? [outer] : [inner, outer];
     const path = radii.reduce((sum, r) => sum + 2 * Math.PI * r + 10, 0);
     const one = (radius: number, at: number) => [
       step('set-pin', { pinMm: at, radiusMm: radius }, reads(at, 'mm', SET_MM)),
       step('lead-in', { radiusMm: radius }),
-      step('turn', { seconds: turn(radius) }, lead(turn(radius))),
+      step('turn', { seconds: turn(radius) }, readsTime(turn(radius))),
     ];
     return {
       values: {
@@ -34,25 +32,10 @@ export const disc: JobWork<'disc'> = {
         topRadiusMm: top,
         secondsPerTurn: turn(outer),
         holeSecondsPerTurn: inner === null ? null : turn(inner),
-        anchorShiftMm: c.rig.wire.lengthMm * Math.sin((job.tiltDeg * Math.PI) / 180),
-        wireMm: c.rig.wire.lengthMm,
-        foamAlongWireMm: c.rig.foam.widthMm,
+        ...tiltValues(c, job.tiltDeg),
       },
       steps: [
-        ...(job.tiltDeg === 0
-          ? []
-          : [
-              step(
-                'set-tilt',
-                {
-                  shiftMm: c.rig.wire.lengthMm * Math.sin((job.tiltDeg * Math.PI) / 180),
-                  tiltDeg: job.tiltDeg,
-                  wireMm: c.rig.wire.lengthMm,
-                  to: 'pin',
-                },
-                reads(job.tiltDeg, 'deg', 0.25),
-              ),
-            ]),
+        ...tiltSteps(c, job.tiltDeg, 'pin'),
         heatStep(c),
         ...(inner === null || holePin === null ? [] : [step('hole-first'), ...one(inner, holePin)]),
         ...one(outer, pin),

@@ -1,22 +1,13 @@
 import { anchorShift, fenceFor, flipError, slanted, stripsFrom } from '../../../physics/making/table';
 import { batchTime } from '../cut';
-import { finding, heatStep, only, reads, step, withFoam, withWire, type JobWork } from '../work';
+import { finding, heatStep, only, pushStep, reads, SET_MM, step, type JobWork } from '../work';
+import { SQUARE_DEG, tiltedRig, tiltSteps, tiltValues } from './tilt';
 
 /** Full boards longer than this are ripped: a weight holds the wire, the frame is weighted down, the feed never pauses, mm. */
 const RIP_MM = 1000;
-/** What a tape or a rule sets truly, mm. Common practice, no source. */
-const SET_MM = 0.3;
-/** Out of square by more than this shows on a joint, degrees. Ours. */
-const SQUARE_DEG = 0.25;
-
 /** Strips and boards off a fence, upright or tilted: MACHINES.md section 2. */
 export const strips: JobWork<'strips'> = {
-  use: (job, rig) =>
-    withFoam(
-      withWire(rig, slanted(rig.wire.lengthMm, job.tiltDeg)),
-      slanted(job.boardMm[2], job.tiltDeg),
-      null,
-    ),
+  use: (job, rig) => tiltedRig(rig, job.tiltDeg, job.boardMm[2]),
   most: null,
   work: (job, c) => {
     const [along, across, thick] = job.boardMm;
@@ -26,7 +17,6 @@ export const strips: JobWork<'strips'> = {
     const fits = stripsFrom(across, thick, widthMm, c.kerf, tiltDeg);
     const count = Math.min(job.count ?? fits, fits);
     const slot = slanted(c.kerf, tiltDeg);
-    const shift = anchorShift(upright, tiltDeg);
     const error = job.flipGapMm === null ? null : flipError(job.flipGapMm, thick);
     return {
       values: {
@@ -34,9 +24,7 @@ export const strips: JobWork<'strips'> = {
         count: fits,
         cut: count,
         wasteMm: across - count * widthMm - Math.max(0, count - 1) * slot,
-        anchorShiftMm: shift,
-        wireMm: c.rig.wire.lengthMm,
-        foamAlongWireMm: c.rig.foam.widthMm,
+        ...tiltValues(c, tiltDeg),
         squareErrorDeg: error,
       },
       steps: [
@@ -48,22 +36,12 @@ export const strips: JobWork<'strips'> = {
                 reads(0, 'mm', 2 * thick * Math.tan((SQUARE_DEG * Math.PI) / 180)),
               ),
             ]
-          : [
-              step(
-                'set-tilt',
-                { shiftMm: shift, tiltDeg, wireMm: c.rig.wire.lengthMm, to: 'fence' },
-                reads(tiltDeg, 'deg', SQUARE_DEG),
-              ),
-            ]),
+          : tiltSteps(c, tiltDeg, 'fence')),
         step('set-fence', { fenceMm: fence }, reads(fence, 'mm', SET_MM)),
         heatStep(c),
         step('first-edge', { tiltDeg }),
         ...(along > RIP_MM ? [step('rip', { alongMm: along })] : []),
-        step(
-          'push',
-          { feedMmS: c.feed, secondsPerTone: 10 / c.feed },
-          reads(along / c.feed, 's', (0.1 * along) / c.feed),
-        ),
+        pushStep(c, along),
         step('test-sheet', {}, reads(widthMm, 'mm', SET_MM)),
         step('power-off'),
       ],
