@@ -1,7 +1,5 @@
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { jobSchema, ownJobSchema } from '@/core/documents/job';
-import { worksheetOf } from '@/core/engine/jobs/worksheet';
 import { backupSchema } from '@/core/documents/backup';
 import { faultsOf } from '@/core/documents/faults';
 import { loggedCutSchema } from '@/core/documents/log';
@@ -11,7 +9,7 @@ import { putBack, takeBackup } from './backup';
 import workshop from './workshop.json';
 import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from './demo';
 import { openDb, type Db, type Handle } from './open';
-import { keptJobs, keptPlans as plans } from './kept';
+import { keptPlans as plans } from './kept';
 import * as rigs from './rigs';
 import * as stock from './stock';
 
@@ -65,49 +63,6 @@ describe('plans', () => {
     await rigs.deleteRig(db, rig.id);
     expect(await plans.get(db, made.id)).toBeNull();
     expect(await plans.remove(db, made.id)).toBe(false);
-  });
-});
-
-describe('jobs', () => {
-  it('of the sample workshop are cut by their rigs', () => {
-    const jobs = (workshop as unknown as Workshop).rigs.flatMap((r) =>
-      (r.jobs ?? []).map(({ doc }) => jobSchema.parse({ ...doc, rig: r.doc })),
-    );
-    expect(new Set(jobs.map((j) => j.rig.frame.kind))).toEqual(new Set(['table', 'slicer', 'hand-tool']));
-    for (const job of jobs)
-      expect(
-        worksheetOf(job).findings.filter((f) => f.level !== 'note'),
-        job.name,
-      ).toEqual([]);
-  });
-
-  it('are kept, saved on their revision only, and come back with a backup', async () => {
-    const rig = await rigs.insertRig(
-      db,
-      testRig({ name: 'Slices', frame: { kind: 'slicer' } }),
-      NO_LINKS,
-      true,
-    );
-    const sheets = ownJobSchema.parse({
-      format: 'upwind-rod/job',
-      version: 1,
-      kind: 'sheets',
-      blockMm: [400, 300, 120],
-      sheetMm: 3,
-      by: { kind: 'spacers' },
-      supportsMm: 420,
-    });
-    const made = await keptJobs.insert(db, rig.id, sheets);
-    expect((await keptJobs.save(db, made.id, 1, { ...sheets, name: 'Threes' }))!.revision).toBe(2);
-    expect(await keptJobs.save(db, made.id, 1, sheets)).toBeNull();
-    const whole = backupSchema.parse(await takeBackup(db, '2026-11-25T10:00:00Z'));
-    await keptJobs.remove(db, made.id);
-    await putBack(db, whole);
-    const back = (await keptJobs.get(db, made.id))!;
-    expect(back.doc).toEqual({ ...sheets, name: 'Threes' });
-    expect(back.revision).toBeGreaterThan(2);
-    await rigs.deleteRig(db, rig.id);
-    expect(await keptJobs.get(db, made.id)).toBeNull();
   });
 });
 

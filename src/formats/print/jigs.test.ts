@@ -2,29 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { jobSchema, type OwnJob } from '@/core/documents/job';
 import { jigsOf } from '@/core/engine/jobs/jig';
 import { worksheetOf } from '@/core/engine/jobs/worksheet';
-import { testRig } from '@/core/engine/testRigs';
+import { SLICER, TABLE } from '@/core/engine/jobs/testJobs';
 import { boxOf } from '@/core/numeric/polyline';
 import { pathsOf } from '../template/testPdf';
 import { templatePdf } from './templatePdf';
 import { EDGE, PAPERS } from './tiles';
 
 const MM = 25.4 / 72;
-const TABLE = testRig({
-  frame: { kind: 'table' },
-  wire: { alloy: 'nicr-80', diameterMm: 0.4, lengthMm: 300, lie: 'vertical' },
-  control: { kind: 'amps', setting: 2.3 },
-  tension: { setN: 20 },
-  foam: { kind: 'xps', densityKgM3: 33, widthMm: 50 },
-  leads: { fuseA: 5, switchA: 10 },
-});
-const SLICER = testRig({
-  frame: { kind: 'slicer' },
-  wire: { alloy: 'nicr-80', diameterMm: 0.25, lengthMm: 500 },
-  control: { kind: 'amps', setting: 1.35 },
-  tension: { setN: 12 },
-  foam: { kind: 'eps', densityKgM3: 15, widthMm: 300 },
-  leads: { fuseA: 3, switchA: 5 },
-});
 const read = (own: Record<string, unknown>, rig: unknown) =>
   jobSchema.parse({ format: 'upwind-rod/job', version: 1, ...own, rig });
 const ring = read({ kind: 'disc', outerMm: 120, innerMm: 60, thickMm: 50 }, TABLE);

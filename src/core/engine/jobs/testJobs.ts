@@ -1,0 +1,63 @@
+import { jobSchema, type Job } from '../../documents/job';
+import { jobsOf, type JobKind } from '../../documents/jobKinds';
+import { FRAME_KINDS, type FrameKind, type Rig } from '../../documents/rig';
+import { testRig } from '../testRigs';
+import { worksheetOf } from './worksheet';
+
+export const SLICER = testRig({
+  frame: { kind: 'slicer' },
+  wire: { alloy: 'nicr-80', diameterMm: 0.25, lengthMm: 500 },
+  control: { kind: 'amps', setting: 1.35 },
+  tension: { setN: 12 },
+  foam: { kind: 'eps', densityKgM3: 15, widthMm: 300 },
+  leads: { fuseA: 3, switchA: 5 },
+});
+export const TABLE = testRig({
+  frame: { kind: 'table' },
+  wire: { alloy: 'nicr-80', diameterMm: 0.4, lengthMm: 300, lie: 'vertical' },
+  control: { kind: 'amps', setting: 2.3 },
+  tension: { setN: 20, travelMm: 12 },
+  foam: { kind: 'xps', densityKgM3: 33, widthMm: 50 },
+  leads: { fuseA: 5, switchA: 10 },
+});
+export const LOOP = testRig({
+  frame: { kind: 'hand-tool' },
+  wire: { alloy: 'ss-304', diameterMm: 0.8, lengthMm: 130 },
+  control: { kind: 'amps', setting: 5 },
+  foam: { kind: 'eps', densityKgM3: 20, widthMm: 70 },
+  leads: { fuseA: 10, switchA: 10, lengthMm: 600, areaMm2: 4 },
+});
+const BOARD = testRig({
+  frame: { kind: 'drop-bow', board: true },
+  foam: { kind: 'eps', densityKgM3: 20, widthMm: 400 },
+});
+
+const RIGS: Record<FrameKind, Rig | null> = {
+  bow: null,
+  'pulled-bow': null,
+  'drop-bow': BOARD,
+  table: TABLE,
+  slicer: SLICER,
+  gantry: null,
+  'hand-tool': LOOP,
+};
+export const head = { format: 'upwind-rod/job', version: 1 };
+export const JOBS: Record<JobKind, Record<string, unknown>> = {
+  sheets: { kind: 'sheets', blockMm: [400, 300, 120], sheetMm: 3, by: { kind: 'spacers' }, supportsMm: 420 },
+  strips: { kind: 'strips', boardMm: [600, 300, 50], widthMm: 40, tiltDeg: 30 },
+  disc: { kind: 'disc', outerMm: 120, innerMm: 60, thickMm: 50 },
+  cutout: { kind: 'cutout', outline: [[0, 0], [80, 0], [80, 40], [0, 40]], thickMm: 50 },
+  groove: { kind: 'groove', shape: 'rectangle', widthMm: 20, depthMm: 15, lengthMm: 500 },
+  segments: { kind: 'segments', blockMm: [50, 400, 1000], lengthsMm: [300, 200, 450], angleDeg: 0 },
+}; // prettier-ignore
+export const frameOf = (kind: FrameKind) => ({
+  ...testRig().frame,
+  kind,
+  ...(kind === 'drop-bow' ? { board: true } : {}),
+});
+export const cutterOf = (kind: JobKind) => frameOf(FRAME_KINDS.find((k) => jobsOf(frameOf(k)).includes(kind))!);
+export const rigOf = (kind: JobKind) => RIGS[cutterOf(kind).kind]!;
+export const job = (kind: JobKind, more: Record<string, unknown> = {}, rig = rigOf(kind)): Job =>
+  jobSchema.parse({ ...head, ...JOBS[kind], ...more, rig });
+export const values = (j: Job) => worksheetOf(j).values as Record<string, number>;
+export const codes = (j: Job) => worksheetOf(j).findings.map((f) => f.code as string);

@@ -1,0 +1,65 @@
+import path from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { backupSchema } from '@/core/documents/backup';
+import { jobSchema, ownJobSchema } from '@/core/documents/job';
+import { worksheetOf } from '@/core/engine/jobs/worksheet';
+import { testRig } from '@/core/engine/testRigs';
+import { putBack, takeBackup } from './backup';
+import type { Workshop } from './demo';
+import { keptJobs } from './kept';
+import { openDb, type Db, type Handle } from './open';
+import * as rigs from './rigs';
+import workshop from './workshop.json';
+
+const NO_LINKS = { foamStockId: null, spoolId: null, supplyId: null };
+let handle: Handle;
+let db: Db;
+
+beforeAll(async () => {
+  handle = await openDb({ folder: null, migrations: path.resolve('src/db/migrations') });
+  db = handle.db;
+});
+afterAll(() => handle.close());
+
+describe('jobs', () => {
+  it('of the sample workshop are cut by their rigs', () => {
+    const jobs = (workshop as unknown as Workshop).rigs.flatMap((r) =>
+      (r.jobs ?? []).map(({ doc }) => jobSchema.parse({ ...doc, rig: r.doc })),
+    );
+    expect(new Set(jobs.map((j) => j.rig.frame.kind))).toEqual(new Set(['table', 'slicer', 'hand-tool']));
+    for (const job of jobs)
+      expect(
+        worksheetOf(job).findings.filter((f) => f.level !== 'note'),
+        job.name,
+      ).toEqual([]);
+  });
+
+  it('are kept, saved on their revision only, and come back with a backup', async () => {
+    const rig = await rigs.insertRig(
+      db,
+      testRig({ name: 'Slices', frame: { kind: 'slicer' } }),
+      NO_LINKS,
+      true,
+    );
+    const sheets = ownJobSchema.parse({
+      format: 'upwind-rod/job',
+      version: 1,
+      kind: 'sheets',
+      blockMm: [400, 300, 120],
+      sheetMm: 3,
+      by: { kind: 'spacers' },
+      supportsMm: 420,
+    });
+    const made = await keptJobs.insert(db, rig.id, sheets);
+    expect((await keptJobs.save(db, made.id, 1, { ...sheets, name: 'Threes' }))!.revision).toBe(2);
+    expect(await keptJobs.save(db, made.id, 1, sheets)).toBeNull();
+    const whole = backupSchema.parse(await takeBackup(db, '2026-11-25T10:00:00Z'));
+    await keptJobs.remove(db, made.id);
+    await putBack(db, whole);
+    const back = (await keptJobs.get(db, made.id))!;
+    expect(back.doc).toEqual({ ...sheets, name: 'Threes' });
+    expect(back.revision).toBeGreaterThan(2);
+    await rigs.deleteRig(db, rig.id);
+    expect(await keptJobs.get(db, made.id)).toBeNull();
+  });
+});
