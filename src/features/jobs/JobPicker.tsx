@@ -6,6 +6,7 @@ import { useJob, useJobs } from '@/state/JobContext';
 import { downloads } from '@/state/places';
 import { useRig } from '@/state/RigContext';
 import { Act } from '@/ui/Act';
+import { TwoWindows } from '@/ui/FindingCard';
 import { SaveLine } from '@/ui/SaveLine';
 import css from './jobs.module.css';
 import { newJob } from './newJob';
@@ -72,16 +73,7 @@ function Saving() {
   return (
     <>
       <SaveLine name="Job" {...{ save, problem, undo, redo, past, future }} />
-      {theirs && (
-        <div className={css.card} data-level="fix" role="alert">
-          <h3>This job was changed in another window</h3>
-          <p>Nothing is thrown away until you choose.</p>
-          <Act strong onClick={() => settle('mine')}>
-            Keep mine
-          </Act>{' '}
-          <Act onClick={() => settle('theirs')}>Take theirs</Act>
-        </div>
-      )}
+      {theirs && <TwoWindows what="job" settle={settle} />}
     </>
   );
 }

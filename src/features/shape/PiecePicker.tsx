@@ -4,6 +4,7 @@ import { piecePlanSchema } from '@/core/documents/plan';
 import { useRig } from '@/state/RigContext';
 import { usePieces, usePlan } from '@/state/PlanContext';
 import { Act } from '@/ui/Act';
+import { TwoWindows } from '@/ui/FindingCard';
 import { SaveLine } from '@/ui/SaveLine';
 import { useUnits } from '@/ui/Units';
 import css from './shape.module.css';
@@ -71,18 +72,11 @@ function Saving() {
     <>
       <SaveLine name="Piece" {...{ save, problem, undo, redo, past, future }} />
       {theirs && (
-        <div className={css.card} data-level="fix" role="alert">
-          <h3>This piece was changed in another window</h3>
-          <p>
-            There it spans {typed(theirs.record.doc.piece.spanMm, 'foamSize')}, with chords of{' '}
-            {typed(theirs.record.doc.piece.root.chordMm, 'foamSize')} to{' '}
-            {typed(theirs.record.doc.piece.tip.chordMm, 'foamSize')}. Nothing is thrown away until you choose.
-          </p>
-          <Act strong onClick={() => settle('mine')}>
-            Keep mine
-          </Act>{' '}
-          <Act onClick={() => settle('theirs')}>Take theirs</Act>
-        </div>
+        <TwoWindows what="piece" settle={settle}>
+          There it spans {typed(theirs.record.doc.piece.spanMm, 'foamSize')}, with chords of{' '}
+          {typed(theirs.record.doc.piece.root.chordMm, 'foamSize')} to{' '}
+          {typed(theirs.record.doc.piece.tip.chordMm, 'foamSize')}.
+        </TwoWindows>
       )}
     </>
   );
