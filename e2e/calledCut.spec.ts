@@ -36,8 +36,11 @@ test('a rehearsed call from start to log, by keyboard alone, at 390 by 844', asy
   const { rig, plan } = await smallPiece(request);
   await page.goto(`/rig/${rig}/call?plan=${plan}`);
   await expect(page.getByRole('heading', { name: 'Small edge' })).toBeVisible();
-  await page.keyboard.press('p');
-  await expect(page.getByText('Heard: p.')).toBeVisible();
+  // The page listens once it runs in the browser.
+  await expect(async () => {
+    await page.keyboard.press('p');
+    await expect(page.getByText('Heard: p.')).toBeVisible({ timeout: 1000 });
+  }).toPass();
   const start = page.getByRole('button', { name: 'Rehearse without heat' });
   await expect(start).toBeDisabled();
   // Tab from check to check, space ticks.

@@ -41,7 +41,12 @@ const KINDS = [
   'hand-tool',
 ] as const;
 const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut', 'job', 'make'];
-const PAGES = ['wiring', 'heat', 'first-heat', 'recipe', 'tension', 'templates', 'blanks', 'drive', 'call'];
+const PAGES = [
+  ...['wiring', 'heat', 'first-heat', 'recipe', 'tension', 'build'],
+  ...['templates', 'blanks', 'drive', 'call'],
+];
+/** Cutters that no list of parts is planned for. */
+const UNBUILT = new Set<string>(['gantry', 'drop-board']);
 const BOWS = new Set<string>(['bow', 'pulled-bow', 'drop-bow']);
 
 /** What a page says, without what a closed list of choices holds. */
@@ -156,6 +161,9 @@ for (const kind of KINDS)
         await page.waitForTimeout(i === 5 ? 250 : 60);
         await look(name);
       }
+      await page.goto(`/bench?rig=${id}`);
+      await expect(page.getByText(`${kind} ${which}`).first()).toBeVisible();
+      await look(`${kind} ${which}, at the bench`);
       // Pages follow the cutter, not the state: one rig of each kind walks them, all three by LONG=1.
       for (const where of which === 'good' || process.env['LONG'] ? PAGES : []) {
         await page.goto(`/rig/${id}/${where}`);
@@ -165,8 +173,14 @@ for (const kind of KINDS)
             .or(page.getByText(/Back to/))
             .first(),
         ).toBeVisible();
+        const choose = page.getByRole('button', { name: 'Choose the sizes' });
+        if (where === 'build' && !UNBUILT.has(kind)) {
+          await choose.click();
+          await expect(page.getByRole('region', { name: 'Parts' })).toContainText('Cord clamp');
+        } else if (where === 'build') await expect(choose).toHaveCount(0);
         await page.waitForTimeout(120);
         const text = await look(`${kind} ${which}, page ${where}`);
+        if (where === 'build' && UNBUILT.has(kind)) expect(text).toMatch(NOT_PLANNED);
         if (!BOWS.has(kind) && ['templates', 'blanks', 'drive', 'call'].includes(where))
           expect(text, where).toMatch(NOT_PLANNED);
       }

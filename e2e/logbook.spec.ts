@@ -89,7 +89,22 @@ test('a cut is measured afterwards and gets a picture, which the backup brings b
   await dialog.getByText('Measured afterwards').click();
   await dialog.getByRole('textbox', { name: 'Or: block before' }).fill('100');
   await dialog.getByRole('textbox', { name: 'both halves after' }).fill('98.8');
+  // A photo is no gauge: what it gives is noted with its range, and the kerf that was gauged stays.
   await dialog.getByRole('button', { name: 'Take the difference' }).click();
+  const face = page.getByRole('dialog', { name: 'A cut face on a photo' });
+  await dialog.getByRole('button', { name: 'From a photo of the face' }).click();
+  const shot = test.info().outputPath('face.png');
+  fs.writeFileSync(shot, await page.screenshot());
+  await face.locator('input[type=file]').setInputFiles(shot);
+  await face.getByRole('button', { name: 'Kerf', exact: true }).click();
+  await face.getByRole('button', { name: 'Kerf, other side: arrow keys move it' }).press('ArrowUp');
+  await face.getByRole('button', { name: 'Add a ridge' }).click();
+  await expect(face.getByRole('status')).toHaveText(/^By photo, not gauged: kerf .* ± .*; 1 ridge\.$/);
+  await accessible(page);
+  await face.getByRole('button', { name: 'Take it' }).click();
+  await expect(face).toBeHidden();
+  await expect(dialog.getByLabel('Note')).toHaveValue(/By photo, not gauged/);
+
   await dialog.getByLabel('Sanded').selectOption({ label: 'at the exit' });
   await dialog.getByRole('textbox', { name: 'Minutes of sanding' }).fill('4');
   await dialog.getByRole('button', { name: 'Keep it' }).click();

@@ -1,5 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test';
-import { expect, test } from './fixtures';
+import { accessibleInBoth, expect, test } from './fixtures';
 import { sampleRig } from './sampleRig';
 
 test.use({ apart: 'pieces' });
@@ -106,6 +106,42 @@ test('a blade from two sections to printed templates', async ({ page, request })
   // 2 mm over a chord of 130: 0.88°.
   await expect(mount.getByRole('row', { name: /Core skewed by/ })).toContainText(/\+0\.(8|9)\d°/);
   await expect(mount.getByRole('alert')).toContainText('pin them anew');
+});
+
+test('templates that are cut stay: another heat changes the forecast alone, and names the setting that fits', async ({
+  page,
+  request,
+}) => {
+  const id = await bowOf(request);
+  await page.goto(`/rig/${id}?stage=shape`);
+  await newPiece(page);
+  await page.getByRole('link', { name: 'Templates' }).click();
+  await page.getByRole('button', { name: 'These templates are cut' }).click();
+  const asCut = page.getByRole('region', { name: 'Templates as cut' });
+  await expect(asCut).toContainText(/Cut on .* for a kerf of/);
+  await expect(page.getByRole('status', { name: 'Piece' })).toHaveText('Saved');
+  await accessibleInBoth(page);
+  const plan = (await plansOf(request, id)).at(-1)! as unknown as { id: string };
+  const ends = async () => {
+    const text = await (
+      await request.get(`/api/plans/${plan.id}/templates?format=svg&end=root&side=top`)
+    ).text();
+    return text.replace(/\d{4}-\d\d-\d\d/g, '');
+  };
+  const before = await ends();
+  const { record } = (await (await request.get(`/api/rigs/${id}`)).json()) as {
+    record: { doc: { control: { setting: number } }; revision: number };
+  };
+  const { doc } = record;
+  const hotter = { ...doc, control: { ...doc.control, setting: doc.control.setting * 1.15 } };
+  await request.put(`/api/rigs/${id}`, { data: { base: record.revision, doc: hotter } });
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'These templates allow for another kerf' })).toBeVisible();
+  await expect(page.getByText(/(At this feed|With the feed held at) .* fits them/)).toBeVisible();
+  expect(await ends()).toBe(before);
+  await asCut.getByRole('button', { name: 'They are not cut: follow again' }).click();
+  await expect(page.getByRole('button', { name: 'These templates are cut' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'These templates allow for another kerf' })).toHaveCount(0);
 });
 
 test('an outline from a drawing; a hostile one, one cut short and one with letters in it change nothing', async ({

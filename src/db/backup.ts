@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import type { Backup } from '@/core/documents/backup';
+import { wholeJob, wholePlan } from './kept';
 import type { Db } from './open';
 import {
   controls,
@@ -77,8 +78,8 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
       })),
       pulls: readings.map(({ id, rigId, pull, demo }) => ({ id, rigId, pull, demo })),
       events: happened.map(({ id, rigId, event, demo }) => ({ id, rigId, event, demo })),
-      plans: pieces.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc, demo })),
-      jobs: planned.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc, demo })),
+      plans: pieces.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc: wholePlan(doc), demo })),
+      jobs: planned.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc: wholeJob(doc), demo })),
       views: named.map(({ id, name, query }) => ({ id, name, query })),
       photos: pictures.map(bare).map((p) => ({ ...p, at: iso(p.at), data: null })),
     } as Backup;

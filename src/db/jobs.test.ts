@@ -1,7 +1,7 @@
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { backupSchema } from '@/core/documents/backup';
-import { jobSchema, ownJobSchema } from '@/core/documents/job';
+import { jobSchema, ownJobSchema, type OwnJob } from '@/core/documents/job';
 import { worksheetOf } from '@/core/engine/jobs/worksheet';
 import { testRig } from '@/core/engine/testRigs';
 import { putBack, takeBackup } from './backup';
@@ -32,6 +32,18 @@ describe('jobs', () => {
         worksheetOf(job).findings.filter((f) => f.level !== 'note'),
         job.name,
       ).toEqual([]);
+  });
+
+  it('kept before a key was known have it as it is by default', async () => {
+    const rig = await rigs.insertRig(db, testRig({ frame: { kind: 'slicer' } }), NO_LINKS, true);
+    const old = {
+      ...{ format: 'upwind-rod/job', version: 1, name: 'Old', kind: 'sheets', blockMm: [400, 300, 120] },
+      ...{ sheetMm: 3, count: null, by: { kind: 'spacers', heightMm: null }, supportsMm: 420 },
+    };
+    const { id } = await keptJobs.insert(db, rig.id, old as unknown as OwnJob);
+    const { doc } = (await keptJobs.get(db, id))!;
+    expect(doc).toEqual(ownJobSchema.parse(old));
+    expect(doc).toMatchObject({ by: { cardMm: null }, slidesAtDeg: null, toleranceMm: 0.2 });
   });
 
   it('are kept, saved on their revision only, and come back with a backup', async () => {

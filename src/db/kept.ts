@@ -1,6 +1,7 @@
 import { and, eq } from 'drizzle-orm';
-import type { OwnJob } from '@/core/documents/job';
-import type { PiecePlan } from '@/core/documents/plan';
+import type { z } from 'zod';
+import { ownJobSchema, type OwnJob } from '@/core/documents/job';
+import { piecePlanSchema, type PiecePlan } from '@/core/documents/plan';
 import type { Db } from './open';
 import { jobs, plans, rigs, type BesideRig } from './schema';
 
@@ -16,13 +17,24 @@ export type PlanRecord = KeptRecord<PiecePlan>;
 /** A job of a table, slicer, loop or drop board. */
 export type JobRecord = KeptRecord<OwnJob>;
 
+/** A document kept by an older version with its newer keys as they are by default; one that is refused as it stands. */
+const wholeBy =
+  <D>(schema: z.ZodType<D>) =>
+  (doc: D): D => {
+    const read = schema.safeParse(doc);
+    return read.success ? read.data : doc;
+  };
+export const wholePlan = wholeBy<PiecePlan>(piecePlanSchema);
+export const wholeJob = wholeBy<OwnJob>(ownJobSchema);
+
 /** What is done with the documents that one table keeps beside their rigs. */
-function keptIn<D extends { readonly name: string }>(table: BesideRig<D>) {
+function keptIn<D extends { readonly name: string }>(table: BesideRig<D>, schema: z.ZodType<D>) {
+  const whole = wholeBy(schema);
   const toRecord = ({ id, rigId, revision, doc }: BesideRig<D>['$inferSelect']): KeptRecord<D> => ({
     id,
     rigId,
     revision,
-    doc: doc as D,
+    doc: whole(doc),
   });
   return {
     /** Those of a rig, the oldest first. */
@@ -70,5 +82,5 @@ function keptIn<D extends { readonly name: string }>(table: BesideRig<D>) {
 }
 export type KeptIn<D extends { readonly name: string }> = ReturnType<typeof keptIn<D>>;
 
-export const keptPlans = keptIn<PiecePlan>(plans);
-export const keptJobs = keptIn<OwnJob>(jobs);
+export const keptPlans = keptIn<PiecePlan>(plans, piecePlanSchema);
+export const keptJobs = keptIn<OwnJob>(jobs, ownJobSchema);

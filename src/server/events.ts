@@ -9,13 +9,20 @@ export async function listEvents(rigId: string): Promise<EventRecord[]> {
   return eventsOf(await database(), rigId);
 }
 
-/** Notes something that happened to a rig; answers with all that did. A wire can be under power only once at a time. */
+/** What can stand open on a rig only once at a time, and how a second one is refused. */
+const ONCE = {
+  hot: 'This rig is noted as under power already.',
+  slack: 'This rig is noted as slackened already.',
+} as const;
+const isOpen = (e: RigEvent, kind: keyof typeof ONCE) => e.kind === kind && e.until === null;
+
+/** Notes something that happened to a rig; answers with all that did. */
 export async function addEvent(rigId: string, event: RigEvent): Promise<EventRecord[]> {
   const db = await database();
   if (!(await getRig(db, rigId))) throw refusal(404, 'not-found', 'There is no such rig.');
-  const on = event.kind === 'hot' && event.until === null;
-  if (on && (await eventsOf(db, rigId, 'hot')).some((e) => e.event.kind === 'hot' && e.event.until === null))
-    throw refusal(409, 'once', 'This rig is noted as under power already.');
+  for (const kind of ['hot', 'slack'] as const)
+    if (isOpen(event, kind) && (await eventsOf(db, rigId, kind)).some((e) => isOpen(e.event, kind)))
+      throw refusal(409, 'once', ONCE[kind]);
   await insertEvent(db, rigId, event);
   return eventsOf(db, rigId);
 }

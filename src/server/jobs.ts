@@ -8,7 +8,10 @@ import type { Profile } from '@/core/units/profile';
 import { JOB_NAMES } from '@/core/words/jobNames';
 import { jobFindingWords } from '@/core/words/jobs';
 import { shouldReadText, stepText } from '@/core/words/jobSteps';
+import { materialText } from '@/core/words/materials';
+import { NO_NAME } from '@/core/words/names';
 import { sayIn } from '@/core/words/say';
+import { partsPdf } from '@/formats/print/partsPdf';
 import { templatePdf } from '@/formats/print/templatePdf';
 import { faultsOf } from '@/core/documents/faults';
 import { keptJobs } from '@/db/kept';
@@ -51,14 +54,22 @@ export async function printJob(
     );
   const { rig: _, ...own } = job;
   const name = job.name || JOB_NAMES[job.kind];
-  const pdf = await templatePdf({
-    title: name,
-    pieces: jigsOf(own, sheet),
-    lines: sheet.steps.map(
-      (s, i) =>
-        `${i + 1}. ${stepText(s, say)}${s.shouldRead ? ` Reads ${shouldReadText(s.shouldRead, say)}.` : ''}`,
-    ),
-    paper,
-  });
+  const steps = sheet.steps.map(
+    (s) => `${stepText(s, say)}${s.shouldRead ? ` Reads ${shouldReadText(s.shouldRead, say)}.` : ''}`,
+  );
+  const pdf =
+    job.kind === 'build'
+      ? await partsPdf({
+          title: `${name}: ${job.rig.name || NO_NAME}`,
+          parts: sheet.materials.map((m) => ({ count: m.count, ...materialText(m, say) })),
+          steps,
+          paper,
+        })
+      : await templatePdf({
+          title: name,
+          pieces: jigsOf(own, sheet),
+          lines: steps.map((s, i) => `${i + 1}. ${s}`),
+          paper,
+        });
   return pdfDownload(pdf, name, 'job');
 }

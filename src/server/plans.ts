@@ -47,13 +47,18 @@ export async function exportTemplates(id: string, q: TemplateQuery, profile: Pro
   const name = plan.name || 'piece';
   if (q.format === 'list')
     return pdfDownload(
-      await listPdf(`${name}: cutting list`, cuttingLines(t, say), q.paper),
+      // Foam is sold in one unit and marked in another: the list has both.
+      await listPdf(
+        `${name}: cutting list`,
+        [...cuttingLines(t, say), ...cuttingLines(t, sayIn(profile === 'metric' ? 'inch' : 'metric'))],
+        q.paper,
+      ),
       name,
       'cutting-list',
     );
-  const pieces = t.passes
-    .flatMap((p) => [p.pieces.root, p.pieces.tip])
-    .filter((x) => (!q.end || x.end === q.end) && (!q.side || x.side === q.side));
+  const pieces = [...new Set(t.passes.flatMap((p) => [p.pieces.root, p.pieces.tip]))].filter(
+    (x) => (!q.end || x.end === q.end) && (!q.side || x.side === q.side),
+  );
   if (pieces.length === 0) throw refusal(404, 'not-found', 'This plan has no such template.');
   if (q.format === 'pdf') {
     const pdf = await templatePdf({

@@ -10,8 +10,8 @@ import { sheetPdf } from '@/formats/print/sheetPdf';
 import { pdfDownload, refusal } from './http';
 import { openRig } from './rigs';
 
-/** Everything of a rig on one page of A4, in the units of who asks. */
-export async function exportSheet(id: string, profile: Profile): Promise<Response> {
+/** Everything of a rig on one page of A4, in the units of who asks; `day` as they have it. */
+export async function exportSheet(id: string, profile: Profile, day: string): Promise<Response> {
   const open = await openRig(id);
   if (!open) throw refusal(404, 'not-found', 'There is no such rig.');
   const rig = tuned(open.record.doc, open.tuning);
@@ -25,7 +25,7 @@ export async function exportSheet(id: string, profile: Profile): Promise<Respons
     parts: sheetParts(evaluate(rig), recipe, say, profile !== 'metric'),
     stops: recipe.stops.map((d) => findingWords(d.code, d.values, say).head),
     cautions: SHEET_CAUTIONS,
-    day: new Date().toISOString().slice(0, 10),
+    day,
   });
   return pdfDownload(pdf, rig.name, 'sheet');
 }

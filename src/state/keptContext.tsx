@@ -62,12 +62,16 @@ export function keptContext<D, S extends { readonly id: string; readonly doc: D 
     rigId: string;
     records: readonly KeptRecord<D>[];
     first?: string | null;
+    /** Which of the rig's documents this page is about; all where nothing is said. */
+    only?: (doc: D) => boolean;
     /** Where the stores are kept while nothing below is shown; else they are made anew each time. */
     keptRef?: RefObject<KeptOpen<K> | null>;
     children: ReactNode;
   }) {
-    const { rigId } = p;
-    const [stores, setStores] = useState(() => p.keptRef?.current?.stores ?? p.records.map(of.make));
+    const { rigId, only } = p;
+    const [stores, setStores] = useState(
+      () => p.keptRef?.current?.stores ?? p.records.filter((r) => only?.(r.doc) ?? true).map(of.make),
+    );
     const [chosen, setChosen] = useState<string | null>(p.keptRef?.current?.chosen ?? p.first ?? null);
     // The one that was last open on this rig is the one that is open on its other pages.
     const choose = useCallback(
@@ -90,8 +94,14 @@ export function keptContext<D, S extends { readonly id: string; readonly doc: D 
       gcTime: 0,
     });
     useEffect(() => {
-      if (since && isFetchedAfterMount) setStores((were) => caughtUp(were, since));
-    }, [since, isFetchedAfterMount]);
+      if (since && isFetchedAfterMount)
+        setStores((were) =>
+          caughtUp(
+            were,
+            since.filter((r) => only?.(r.doc) ?? true),
+          ),
+        );
+    }, [since, isFetchedAfterMount, only]);
     useEffect(() => {
       const flush = () => stores.forEach((s) => s.saver.flush());
       const leave = (e: BeforeUnloadEvent) => {

@@ -1,5 +1,5 @@
 /** Pages that belong to one rig. */
-export type RigPage = 'first-heat' | 'wiring' | 'heat' | 'tension' | 'recipe';
+export type RigPage = 'first-heat' | 'wiring' | 'heat' | 'tension' | 'recipe' | 'build';
 /** Pages that belong to one piece of a rig. */
 export type PiecePage = 'templates' | 'blanks' | 'drive' | 'call';
 

@@ -29,8 +29,13 @@ export function useWire(rigId: string) {
     wire?.powerId && wire.onSince
       ? then(amend(wire.powerId, { kind: 'hot', at: wire.onSince, until: now(), note: '' }))
       : Promise.resolve(null);
+  const slacken = () => then(note({ kind: 'slack', at: now(), until: null, note: '' }));
+  const setAgain = () =>
+    wire?.slackId && wire.slackSince
+      ? then(amend(wire.slackId, { kind: 'slack', at: wire.slackSince, until: now(), note: '' }))
+      : Promise.resolve(null);
   const hang = (w: { alloy: AlloyId; diameterMm: number; lengthMm: number }) =>
     then(note({ kind: 'hang', at: now(), ...w, note: '' }));
   const write = (text: string) => then(note({ kind: 'remark', at: now(), note: text }));
-  return { wire, load, on, off, hang, write };
+  return { wire, load, on, off, slacken, setAgain, hang, write };
 }

@@ -7,6 +7,8 @@ export function Act(p: {
   disabled?: boolean;
   onClick: () => void;
   title?: string;
+  /** Whether what it turns on is on; where it is such a button. */
+  pressed?: boolean;
   children: ReactNode;
 }) {
   return (
@@ -17,6 +19,7 @@ export function Act(p: {
       disabled={p.disabled ?? false}
       onClick={p.onClick}
       title={p.title}
+      aria-pressed={p.pressed}
     >
       {p.children}
     </button>

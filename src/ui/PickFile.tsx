@@ -43,3 +43,25 @@ export function PickFile(p: {
     </>
   );
 }
+
+/** The same for a file that may be chosen again: the first time it is what the dialog is for. */
+export function PickAgain(p: {
+  name: string;
+  what: 'file' | 'photo';
+  chosen: boolean;
+  accept: string;
+  onFile: (file: File) => void;
+}) {
+  return (
+    <p>
+      <PickFile
+        name={p.name}
+        words={`${p.chosen ? 'Another' : 'Choose a'} ${p.what}`}
+        variant={p.chosen ? 'outlined' : 'contained'}
+        accept={p.accept}
+        camera={p.what === 'photo'}
+        onFile={p.onFile}
+      />
+    </p>
+  );
+}

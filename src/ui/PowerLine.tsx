@@ -10,6 +10,8 @@ export function PowerLine(p: {
   onSince: string | null;
   lastCut: string | null;
   onPower: (on: boolean) => Promise<string | null>;
+  /** Slackened for storage since; said before it is heated. */
+  slackSince?: string | null;
 }) {
   const [now, tick] = useState(() => Date.now());
   const [fault, setFault] = useState<string | null>(null);
@@ -32,9 +34,15 @@ export function PowerLine(p: {
   const idle = onSince === null ? 0 : idleMinutes(onSince, p.lastCut, now);
   const nudge = onSince !== null && idle >= NUDGE_MIN;
   return (
-    <div className={css.line} data-on={onSince !== null} data-nudge={nudge}>
+    <div
+      className={css.line}
+      data-on={onSince !== null}
+      data-nudge={nudge || (onSince === null && Boolean(p.slackSince))}
+    >
       <p role="status">
-        {onSince === null ? (
+        {onSince === null && p.slackSince ? (
+          <b>Slackened on {when.day(p.slackSince)}: set the tension again before it is heated.</b>
+        ) : onSince === null ? (
           'Noted: power off.'
         ) : nudge ? (
           <b>

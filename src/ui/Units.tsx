@@ -1,8 +1,10 @@
 'use client';
-import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { Profile, Role } from '@/core/units/profile';
 import { sayIn, typedIn, type Say } from '@/core/words/say';
 import { UNITS_COOKIE } from './unitsCookie';
+import { ownZone } from './When';
+import { ZONE_COOKIE } from './zoneCookie';
 
 interface Units {
   readonly profile: Profile;
@@ -19,6 +21,9 @@ export function UnitsProvider({ first, children }: { first: Profile; children: R
   const setProfile = useCallback((p: Profile) => {
     document.cookie = `${UNITS_COOKIE}=${p}; path=/; max-age=31536000; samesite=strict`;
     set(p);
+  }, []);
+  useEffect(() => {
+    document.cookie = `${ZONE_COOKIE}=${encodeURIComponent(ownZone())}; path=/; max-age=31536000; samesite=strict`;
   }, []);
   const value = useMemo(
     () => ({ profile, say: sayIn(profile), typed: typedIn(profile), setProfile }),

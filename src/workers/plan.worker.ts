@@ -1,4 +1,5 @@
 /// <reference lib="webworker" />
+import { ledOut } from '@/core/engine/call/led';
 import { planOut } from '@/core/engine/template/template';
 import { viewOf } from '@/core/engine/template/view';
 import { CoreFault } from '@/core/numeric/fault';
@@ -7,11 +8,12 @@ import type { PlanAnswer, PlanRequest } from './protocol';
 declare const self: DedicatedWorkerGlobalScope;
 
 self.onmessage = (event: MessageEvent<PlanRequest>) => {
-  const { id, plan } = event.data;
+  const { id, plan, led } = event.data;
   let answer: PlanAnswer;
   const from = performance.now();
   try {
-    answer = { id, ok: true, view: viewOf(planOut(plan)), ms: performance.now() - from };
+    const out = planOut(plan);
+    answer = { id, ok: true, view: viewOf(out), led: ledOut(out, led), ms: performance.now() - from };
   } catch (e) {
     answer = { id, ok: false, fault: e instanceof CoreFault ? `${e.field} ${e.rule}` : String(e) };
   }

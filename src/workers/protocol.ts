@@ -8,6 +8,7 @@ import type { FindingCode } from '@/core/documents/reading';
 import type { OwnJob } from '@/core/documents/job';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
 import type { Plan } from '@/core/documents/plan';
+import type { LedPass, Marks } from '@/core/engine/call/led';
 import type { PlanView } from '@/core/engine/template/view';
 import type { Profile } from '@/core/units/profile';
 import type { Rig } from '@/core/documents/rig';
@@ -74,9 +75,17 @@ export type EstimateAnswer =
 export interface PlanRequest {
   readonly id: number;
   readonly plan: Plan;
+  /** Passes that were led by feel, to be judged. */
+  readonly led: readonly Marks[];
 }
 export type PlanAnswer =
-  | { readonly id: number; readonly ok: true; readonly view: PlanView; readonly ms: number }
+  | {
+      readonly id: number;
+      readonly ok: true;
+      readonly view: PlanView;
+      readonly led: readonly LedPass[];
+      readonly ms: number;
+    }
   | { readonly id: number; readonly ok: false; readonly fault: string };
 
 /** What the page asks of the worker that works out a job. */

@@ -45,6 +45,13 @@ export const hotSchema = z
     path: ['until'],
     message: 'must not lie before `at`',
   });
+/** The wire was let go slack for storage; `until` null while it still is. */
+export const slackSchema = z
+  .strictObject({ kind: z.literal('slack'), at, until: at.nullable().default(null), note })
+  .refine((s) => s.until === null || Date.parse(s.until) >= Date.parse(s.at), {
+    path: ['until'],
+    message: 'must not lie before `at`',
+  });
 /** A new wire was put on: its hours and cuts begin anew. */
 export const hangSchema = z.strictObject({
   kind: z.literal('hang'),
@@ -105,6 +112,16 @@ export const runSchema = z.strictObject({
     .array(z.strictObject({ side: z.enum(['top', 'bottom', 'outline', 'square']), station: between(0, 121) }))
     .max(60)
     .default([]),
+  /** Passes that were led by feel: seconds from the first station's mark to each. */
+  led: z
+    .array(
+      z.strictObject({
+        side: z.enum(['top', 'bottom', 'outline', 'square']),
+        seconds: z.array(between(0, 100000)).min(2).max(121),
+      }),
+    )
+    .max(2)
+    .default([]),
   note,
 });
 /** What was made by a job: how many, what was measured, what to change next time. */
@@ -121,7 +138,7 @@ export const madeSchema = z.strictObject({
   change: z.string().max(2000).default(''),
   note,
 });
-export const EVENT_KINDS = ['heat', 'hot', 'hang', 'change', 'remark', 'run', 'made'] as const;
+export const EVENT_KINDS = ['heat', 'hot', 'hang', 'change', 'remark', 'run', 'made', 'slack'] as const;
 /** What happens to a rig beside its cuts and readings of the pull. */
 export const eventSchema = z.discriminatedUnion('kind', [
   heatSchema,
@@ -131,6 +148,7 @@ export const eventSchema = z.discriminatedUnion('kind', [
   remarkSchema,
   runSchema,
   madeSchema,
+  slackSchema,
 ]);
 export type RunEvent = z.infer<typeof runSchema>;
 export type RigEvent = z.infer<typeof eventSchema>;

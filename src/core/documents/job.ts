@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { buildFaults, buildSizesSchema } from './build';
 import { CUTTERS } from './cutters';
 import { between, known, overZero } from './fields';
-import { jobsOf, type JobKind } from './jobKinds';
+import { builtAs, jobsOf, type JobKind } from './jobKinds';
+import { LOOP_SHAPES } from './loopShapes';
 import { rigSchema } from './rig';
 
 const size = between(0.5, 20000);
@@ -27,7 +29,12 @@ const sheets = z.strictObject({
   skinsMm: between(0, 500).default(0),
   by: z.discriminatedUnion('kind', [
     /** Height of the spacers at hand; null: what the program says is made up. */
-    z.strictObject({ kind: z.literal('spacers'), heightMm: known(overZero(2000)) }),
+    z.strictObject({
+      kind: z.literal('spacers'),
+      heightMm: known(overZero(2000)),
+      /** Thickness of one card of the stack that they are laid of: ten measured together, a tenth of it. */
+      cardMm: known(between(0.01, 20)),
+    }),
     /** Turns as they were given from the board; null: what the program says is set. */
     z.strictObject({ kind: z.literal('screw'), pitchMm: between(0.2, 10), turns: known(between(0, 10000)) }),
   ]),
@@ -35,6 +42,8 @@ const sheets = z.strictObject({
   /** How much higher the wire stands at its left support than at its right. */
   endsDifferMm: between(-100, 100).default(0),
   toleranceMm: between(0.01, 20).default(0.2),
+  /** Tilt of the board at which the block slides by itself, wire off: it tells the friction. */
+  slidesAtDeg: known(between(0.1, 80)),
   /** Thickness of a test sheet at its corners: near left, near right, far left, far right. */
   cornersMm: known(z.tuple([overZero(1000), overZero(1000), overZero(1000), overZero(1000)])),
   /** Sheets of one setting laid together and gauged. */
@@ -75,17 +84,18 @@ const disc = z.strictObject({
 const cutout = z.strictObject({
   ...common,
   kind: z.literal('cutout'),
+  /** What is wanted: the block with its hole, or the piece that comes out. */
+  keep: z.enum(['hole', 'piece']).default('hole'),
   outline: z.array(point).min(3).max(5000),
   thickMm: size,
 });
-
-export const LOOP_SHAPES = ['u', 'rectangle', 'vee', 'half-round', 'slot'] as const;
-export type LoopShape = (typeof LOOP_SHAPES)[number];
 
 const groove = z.strictObject({
   ...common,
   kind: z.literal('groove'),
   shape: z.enum(LOOP_SHAPES),
+  /** An own outline in place of the shape, closed, its top edge where the loop is open; it is fitted to the groove. */
+  outline: known(z.array(point).min(3).max(5000)),
   widthMm: size,
   depthMm: size,
   lengthMm: size,
@@ -111,8 +121,19 @@ const segments = z.strictObject({
   massG: between(1, 100000).default(900),
 });
 
+/** Building the cutter itself: sizes by its kind, from which its parts and holes follow. */
+const build = z.strictObject({ ...common, kind: z.literal('build'), of: buildSizesSchema });
+
 /** A job as kept beside its rig: the rig is laid in where it is worked out. */
-export const ownJobSchema = z.discriminatedUnion('kind', [sheets, strips, disc, cutout, groove, segments]);
+export const ownJobSchema = z.discriminatedUnion('kind', [
+  sheets,
+  strips,
+  disc,
+  cutout,
+  groove,
+  segments,
+  build,
+]);
 export type OwnJob = z.infer<typeof ownJobSchema>;
 export type JobOf<K extends JobKind> = Extract<OwnJob, { kind: K }>;
 
@@ -126,12 +147,18 @@ export const jobSchema = z
     cutout.extend(rig),
     groove.extend(rig),
     segments.extend(rig),
+    build.extend(rig),
   ])
   .superRefine((job, ctx) => {
     const issue = (path: (string | number)[], message: string) =>
       ctx.addIssue({ code: 'custom', path, message });
     const may = jobsOf(job.rig.frame);
-    if (!may.includes(job.kind))
+    if (job.kind === 'build') {
+      const as = builtAs(job.rig.frame);
+      if (as === null) issue(['kind'], `no list of parts is planned for ${CUTTERS[job.rig.frame.kind].called}`);
+      else if (job.of.kind !== as)
+        issue(['of', 'kind'], `must be ${as}, for ${CUTTERS[job.rig.frame.kind].called}`);
+    } else if (!may.includes(job.kind))
       issue(
         ['kind'],
         may.length > 0
@@ -146,6 +173,7 @@ export type Job = z.infer<typeof jobSchema>;
 
 /** Sizes of a job that contradict each other: where, and the rule. */
 export function faultsBetween(job: OwnJob): [(string | number)[], string][] {
+  if (job.kind === 'build') return buildFaults(job.of);
   if (job.kind === 'disc' && job.innerMm !== null && job.innerMm >= job.outerMm)
     return [[['innerMm'], 'must be less than outerMm']];
   if (job.kind === 'sheets' && job.skinsMm >= job.blockMm[2])

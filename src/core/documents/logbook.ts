@@ -4,7 +4,18 @@ import { FOAM_IDS } from '../catalog/foams';
 import { daySchema } from './fields';
 import { GRADES, SEEN, type LoggedCut } from './log';
 
-export const ENTRY_KINDS = ['cut', 'heat', 'pull', 'hot', 'hang', 'change', 'remark', 'run', 'made'] as const;
+export const ENTRY_KINDS = [
+  'cut',
+  'heat',
+  'pull',
+  'hot',
+  'hang',
+  'change',
+  'remark',
+  'run',
+  'made',
+  'slack',
+] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
 export const LOG_SORTS = ['at', 'rig', 'setting', 'width', 'feed', 'kerf', 'amps'] as const;
 export const LOG_GRADES = [...GRADES, 'limit'] as const;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { between, known, overZero } from './fields';
+import { between, instantSchema, known, overZero } from './fields';
 import { rigSchema } from './rig';
 
 const share = between(-1, 2);
@@ -119,8 +119,37 @@ export const slotSchema = z.strictObject({
   depthMm: between(0.5, 500),
   side: z.enum(['top', 'bottom']),
 });
+const edge = z.strictObject({ top: between(-100, 100), bottom: between(-100, 100) });
+const kerf = between(0.01, 100);
+/** Templates that were cut: their edges stay as they were, whatever heat, feed and section become. */
+export const cutTemplateSchema = z.strictObject({
+  at: instantSchema,
+  /** What they allow for: the kerf at each end, the wire, and how much each edge was grown. */
+  kerfMm: z.strictObject({ root: kerf, tip: kerf }),
+  diameterMm: between(0.02, 20),
+  growMm: z.strictObject({ root: edge, tip: edge }),
+  /** The sections that they were made for. */
+  of: pieceSchema.pick({ root: true, tip: true, twistAbout: true, finish: true }),
+});
+export type CutTemplate = z.infer<typeof cutTemplateSchema>;
+
+/**
+ * An edge of a template that exists, mm, along the chord line from the nose that is marked on it and square to it, from nose to tail:
+ * points that a fair curve goes through, or a line as it was drawn.
+ */
+export const ownEdgeSchema = z.strictObject({
+  kind: z.enum(['points', 'line']),
+  points: z
+    .array(z.tuple([between(-500, 6000), between(-3000, 3000)]))
+    .min(2)
+    .max(2000),
+});
+export type OwnEdge = z.infer<typeof ownEdgeSchema>;
+const ownEnd = z.strictObject({ top: known(ownEdgeSchema), bottom: known(ownEdgeSchema) });
+export type OwnEdges = z.infer<typeof ownEnd>;
+
 export const templateSchema = z.strictObject({
-  split: z.enum(['top-bottom', 'outline', 'square']).default('top-bottom'),
+  split: z.enum(['top-bottom', 'turned', 'outline', 'square']).default('top-bottom'),
   pinnedTo: z.enum(['core', 'block-bottom']).default('core'),
   firstCut: z.enum(['bottom', 'top']).default('bottom'),
   /** The wire goes round a shape that stays, or inside one that falls out (a cradle, a cut-out). */
@@ -131,6 +160,10 @@ export const templateSchema = z.strictObject({
   tailMm: between(0, 500).default(40),
   slots: z.array(slotSchema).max(8).default([]),
   stations: z.number().int().min(2).max(60).default(20),
+  /** Once they are cut; null: they follow the dial, the feed and the section. */
+  cut: known(cutTemplateSchema),
+  /** Edges that a maker has already; null where the program makes them. */
+  own: z.strictObject({ root: ownEnd.prefault({}), tip: ownEnd.prefault({}) }).prefault({}),
 });
 export type Template = z.infer<typeof templateSchema>;
 

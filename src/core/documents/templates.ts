@@ -37,6 +37,11 @@ export const PLAN_CODES = [
   'core-lies-low',
   'slot-too-narrow',
   'block-too-long',
+  'template-other-kerf',
+  'template-other-section',
+  'own-edge-off',
+  'turned-not-alike',
+  'turned-slants',
 ] as const;
 export type PlanCode = (typeof PLAN_CODES)[number];
 

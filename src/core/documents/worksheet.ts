@@ -22,6 +22,7 @@ export const JOB_CODES = [
   'ring-too-thin',
   'cone-closes',
   'cut-out-too-small',
+  'piece-too-small',
   'loop-bends',
   'loop-overstressed',
   'loop-too-short',
@@ -29,6 +30,19 @@ export const JOB_CODES = [
   'stock-short',
   'row-opens',
   'ring-does-not-close',
+  'battery-runs-out',
+  'battery-fades',
+  'arm-overstressed',
+  'arm-too-soft',
+  'arm-gives',
+  'arm-pull-differs',
+  'arm-goes-slack',
+  'arm-creeps',
+  'arm-not-in-rig',
+  'wire-length-differs',
+  'opening-too-low',
+  'board-too-small',
+  'ends-stay-cool',
 ] as const;
 export type JobCode = (typeof JOB_CODES)[number];
 
@@ -60,6 +74,8 @@ export const STEP_CODES = [
   'pierce',
   'hang-again',
   'cut-inside',
+  'template-larger',
+  'cut-round',
   'bend-loop',
   'short-leads',
   'set-collar',
@@ -67,12 +83,53 @@ export const STEP_CODES = [
   'passes',
   'draw-loop',
   'tip-board',
+  'board-relief',
+  'rest-first',
   'set-stop',
   'part',
   'turn-over',
   'power-off',
+  'cut-parts',
+  'drill-hole',
+  'fit-bush',
+  'bend-arm',
+  'hang-wire',
+  'set-supports',
+  'insulation-test',
+  'relief-test',
+  'first-heat',
 ] as const;
 export type StepCode = (typeof STEP_CODES)[number];
+
+/** What a cutter is built of; the text is written from the code and the values. */
+export const MATERIAL_CODES = [
+  'base-board',
+  'legs',
+  'post',
+  'arm',
+  'bar',
+  'corner-blocks',
+  'bush',
+  'slit',
+  'anchor-bolt',
+  'insulators',
+  'wire',
+  'fence',
+  'grips',
+  'height-screws',
+  'spacer-strips',
+  'supports',
+  'side-rails',
+  'take-up',
+  'handle',
+  'terminals',
+  'collar',
+  'leads',
+  'fuse',
+  'switch',
+  'relief',
+] as const;
+export type MaterialCode = (typeof MATERIAL_CODES)[number];
 
 /** What an instrument should read when a step is done. */
 const shouldRead = z
@@ -107,6 +164,10 @@ export const worksheetSchema = z.strictObject({
   values: z.record(z.string(), n),
   steps: z.array(z.strictObject({ code: z.enum(STEP_CODES), text: z.string(), values, shouldRead })),
   parts: z.array(part),
+  /** What the cutter is built of; none where it is not what the job is about. */
+  materials: z
+    .array(z.strictObject({ code: z.enum(MATERIAL_CODES), count: z.number().int(), text: z.string(), values }))
+    .default([]),
   timeS: n,
   findings: z.array(jobFindingSchema),
 });
@@ -117,9 +178,11 @@ export type StepFigures = Omit<Step, 'text'>;
 export type JobFindingFigures = Omit<Finding, 'text' | 'fixes'> & {
   readonly fixes: readonly { readonly patch: Readonly<Record<string, unknown>> }[];
 };
+export type MaterialFigures = Omit<WorksheetDocument['materials'][number], 'text'>;
 export type Part = WorksheetDocument['parts'][number];
 /** The same before its texts are written. */
-export type WorksheetFigures = Omit<WorksheetDocument, 'steps' | 'findings'> & {
+export type WorksheetFigures = Omit<WorksheetDocument, 'steps' | 'findings' | 'materials'> & {
+  readonly materials: readonly MaterialFigures[];
   readonly steps: readonly StepFigures[];
   readonly findings: readonly JobFindingFigures[];
 };

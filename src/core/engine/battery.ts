@@ -1,5 +1,9 @@
+import { SMALL, SMALL_BATTERIES, type SmallBattery } from '../catalog/smallBatteries';
 import type { Supply } from '../documents/supply';
-import { cellsFor, labelVolts, openVolts, type Chemistry } from '../physics/circuit/battery';
+import { cellsFor, labelVolts, type Chemistry } from '../physics/circuit/battery';
+
+import type { Evaluation } from './evaluation';
+import { ohmPerMetre } from './setup';
 
 export { cellsFor, labelVolts, type Chemistry };
 type Battery = NonNullable<Supply['battery']>;
@@ -25,9 +29,59 @@ export const batteryOfCells = (battery: Battery): OfBattery => ({
 export const batteryOfChemistry = (battery: Battery, chemistry: Chemistry, volts: number): OfBattery =>
   batteryOfCells({ ...battery, chemistry, cells: cellsFor(chemistry, volts) });
 
-/** No-load volts of a battery at its charge. */
-export const noLoadVolts = (b: Battery): number => openVolts(b.chemistry, b.cells, b.charge);
-
 /** Whether whole cells of a chemistry give a label of `volts`. */
 export const fitsLabel = (chemistry: Chemistry, volts: number): boolean =>
   Math.abs(labelVolts(chemistry, cellsFor(chemistry, volts)) / volts - 1) < FITS;
+
+/** Small batteries together: so many in a row, and so many rows side by side. */
+export interface BatterySet {
+  readonly kind: SmallBattery;
+  readonly inSeries: number;
+  readonly inParallel: number;
+}
+const digits = (x: number) => Number(x.toPrecision(4));
+
+/** A set as a supply: in series volts and ohms add, in parallel amp-hours do and ohms are shared. Fresh. */
+export function supplyOfSet({ kind, inSeries, inParallel }: BatterySet) {
+  const b = SMALL[kind];
+  return {
+    volts: labelVolts(b.chemistry, b.cells * inSeries),
+    internalOhm: digits((b.ohm * inSeries) / inParallel),
+    battery: {
+      chemistry: b.chemistry,
+      cells: b.cells * inSeries,
+      ampHours: digits(b.ampHours * inParallel),
+      charge: 1,
+    },
+  };
+}
+
+/** The set that a supply is, or null where it is none. */
+export function setOfSupply(supply: Pick<Supply, 'internalOhm' | 'battery'>): BatterySet | null {
+  const b = supply.battery;
+  if (!b) return null;
+  for (const kind of SMALL_BATTERIES) {
+    const of = SMALL[kind];
+    const inSeries = b.cells / of.cells;
+    const inParallel = Math.round(b.ampHours / of.ampHours);
+    if (of.chemistry !== b.chemistry || !Number.isInteger(inSeries) || inParallel < 1) continue;
+    const set = supplyOfSet({ kind, inSeries, inParallel });
+    if (set.internalOhm === supply.internalOhm && set.battery.ampHours === b.ampHours)
+      return { kind, inSeries, inParallel };
+  }
+  return null;
+}
+
+/** Volts of a battery as it stands open and while the rig draws on it, cutting where it cuts; null for other supplies. Pulses: while one flows. */
+export function loadedVolts(e: Evaluation): { readonly open: number; readonly loaded: number } | null {
+  const { drive, rig, room, length } = e.s;
+  if (!rig.supply.battery || e.off) return null;
+  const { openVolts: open, internalOhm } = drive;
+  const amps = e.cut?.amps ?? e.idle.amps;
+  const drawn = drive.pulsed
+    ? open / (drive.restOhm + ohmPerMetre(e.s, e.cut?.airC ?? room.airC) * length)
+    : drive.kind === 'buck'
+      ? (drive.volts * amps) / (rig.control.efficiency * open)
+      : amps;
+  return { open, loaded: open - drawn * internalOhm };
+}

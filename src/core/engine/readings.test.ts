@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { batteryOfCells, batteryOfChemistry, batteryOfVolts, fitsLabel, noLoadVolts } from './battery';
+import { batteryOfCells, batteryOfChemistry, batteryOfVolts, fitsLabel } from './battery';
+import { openVolts } from '../physics/circuit/battery';
 import { internalOhmOf, ohmPerMetreOf, secondaryOf } from './drawer/supplyMeans';
 import { evaluate } from './evaluate';
 import { loopLengthMm } from './loopLength';
@@ -131,7 +132,7 @@ describe('a battery: its label and its cells are one fact', () => {
   });
 
   it('stands higher open when it is fuller', () => {
-    const volts = [0, 0.25, 0.5, 0.75, 1].map((charge) => noLoadVolts({ ...lead, charge }));
+    const volts = [0, 0.25, 0.5, 0.75, 1].map((charge) => openVolts(lead.chemistry, lead.cells, charge));
     expect(volts).toEqual([...volts].sort((a, b) => a - b));
     expect(volts[4]!).toBeGreaterThan(volts[0]!);
   });

@@ -19,7 +19,7 @@ describe('the wire that is on', () => {
       [hot('2026-05-01T10:00:00Z', '2026-05-01T10:30:00Z'), hot('2026-05-10T11:45:00Z', null)],
       now,
     );
-    expect(w).toEqual({ hungAt: null, minutes: 45, onSince: '2026-05-10T11:45:00Z' });
+    expect(w).toEqual({ hungAt: null, minutes: 45, onSince: '2026-05-10T11:45:00Z', slackSince: null });
   });
   it('a new wire starts anew, in whatever order they were noted; one hung in the middle takes its part', () => {
     const events = [
@@ -28,13 +28,31 @@ describe('the wire that is on', () => {
       hang('2026-04-03T10:00:00Z'),
       hot('2026-05-03T10:00:00Z', '2026-05-03T10:30:00Z'),
     ];
-    expect(wireOn(events, now)).toEqual({ hungAt: '2026-05-03T10:10:00Z', minutes: 20, onSince: null });
+    expect(wireOn(events, now)).toEqual({
+      hungAt: '2026-05-03T10:10:00Z',
+      minutes: 20,
+      onSince: null,
+      slackSince: null,
+    });
   });
   it('power that somebody forgot to note as off counts four hours at most', () => {
     expect(wireOn([hot('2026-05-01T10:00:00Z', null)], now).minutes).toBe(FORGOTTEN_MIN);
   });
   it('nothing noted, nothing known', () => {
-    expect(wireOn([], now)).toEqual({ hungAt: null, minutes: 0, onSince: null });
+    expect(wireOn([], now)).toEqual({ hungAt: null, minutes: 0, onSince: null, slackSince: null });
+  });
+  it('slackened it stays so until it is set again, its pull is read, or another wire is hung', () => {
+    const slack = (at: string, until: string | null): RigEvent => ({ kind: 'slack', at, until, note: '' });
+    const let_ = '2026-05-02T18:00:00Z';
+    const since = (events: RigEvent[], pulls: string[] = []) => wireOn(events, now, pulls).slackSince;
+    expect(since([slack(let_, null)])).toBe(let_);
+    expect(since([slack(let_, '2026-05-09T08:00:00Z')])).toBeNull();
+    expect(since([slack(let_, null)], ['2026-05-01T08:00:00Z'])).toBe(let_);
+    expect(since([slack(let_, null)], ['2026-05-09T08:00:00Z'])).toBeNull();
+    expect(since([hang('2026-05-09T08:00:00Z'), slack(let_, null)])).toBeNull();
+    expect(since([slack(let_, '2026-05-03T08:00:00Z'), slack('2026-05-05T08:00:00Z', null)])).toBe(
+      '2026-05-05T08:00:00Z',
+    );
   });
   it('minutes without a cut count from the later of power and cut', () => {
     expect(idleMinutes('2026-05-10T11:00:00Z', null, now)).toBe(60);

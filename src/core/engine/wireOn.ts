@@ -7,6 +7,8 @@ export interface WireOn {
   readonly minutes: number;
   /** Under power since; null where it is off. */
   readonly onSince: string | null;
+  /** Slackened for storage since; null where it is under tension. */
+  readonly slackSince: string | null;
 }
 
 /** Power noted as on for longer than this was forgotten: it counts no more than this, min. Ours. */
@@ -14,8 +16,11 @@ export const FORGOTTEN_MIN = 240;
 /** Minutes under power without a cut after which a nudge is due. Ours. */
 export const NUDGE_MIN = 5;
 
-/** Hours and state of the wire that is on, from what was noted; hanging a new one starts its hours anew. `now` in ms. */
-export function wireOn(events: readonly RigEvent[], now: number): WireOn {
+/**
+ * Hours and state of the wire that is on, from what was noted; hanging a new one starts its hours anew. A wire that was slackened is so until
+ * it was set again, another hung, or its pull read: `pulls`, instants. `now` in ms.
+ */
+export function wireOn(events: readonly RigEvent[], now: number, pulls: readonly string[] = []): WireOn {
   const hung = events
     .flatMap((e) => (e.kind === 'hang' ? [e.at] : []))
     .sort((a, b) => Date.parse(a) - Date.parse(b));
@@ -30,7 +35,11 @@ export function wireOn(events: readonly RigEvent[], now: number): WireOn {
     if (end > begin) minutes += Math.min(FORGOTTEN_MIN, (end - begin) / 60000);
     if (e.until === null && (onSince === null || e.at < onSince)) onSince = e.at;
   }
-  return { hungAt, minutes, onSince };
+  const since = (at: string) => (then: string) => Date.parse(then) > Date.parse(at);
+  const slack = events.flatMap((e) =>
+    e.kind === 'slack' && e.until === null && ![...hung, ...pulls].some(since(e.at)) ? [e.at] : [],
+  );
+  return { hungAt, minutes, onSince, slackSince: slack.at(-1) ?? null };
 }
 
 /** Minutes that a wire under power has been without a cut: since the later of switching on and the last cut. */

@@ -60,6 +60,7 @@ export function patchWords(patch: Part, rig: Pick<Rig, 'control'>, say: Say, toM
     );
   const tension = patch['tension'] as Part | undefined;
   if (tension?.['carriesCurrent'] === false) words.push('take the current past the spring by a jumper');
+  if (tension?.['kind'] === 'flex') words.push('let the arm be its spring');
   if (tension?.['kind'] === 'spring') words.push('hold it by a spring');
   if (typeof tension?.['setN'] === 'number') words.push(`set the tension to ${say(tension['setN'], 'force')}`);
   const leads = patch['leads'] as Part | undefined;

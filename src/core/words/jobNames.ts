@@ -4,7 +4,8 @@ export const JOB_NAMES: Readonly<Record<JobKind, string>> = {
   sheets: 'Sheets',
   strips: 'Strips and boards',
   disc: 'Disc, ring or cone',
-  cutout: 'Cut-out',
+  cutout: 'Cut-out or free shape',
   groove: 'Groove or pocket',
   segments: 'Segments',
+  build: 'Building the cutter',
 };

@@ -1,4 +1,4 @@
-import type { LoopShape } from '../documents/job';
+import type { LoopShape } from '../documents/loopShapes';
 import type { ControlKind } from '../documents/control';
 import type { StepCode, StepFigures } from '../documents/worksheet';
 import type { Values } from '../documents/reading';
@@ -23,7 +23,7 @@ const TELLERS: Readonly<Record<StepCode, Teller>> = {
   'set-heat': (v, say) =>
     `Set the heat: ${v['control'] === 'none' ? `${say(num(v, 'volts'), 'volts')} straight from the supply` : controlSettingText(v['control'] as ControlKind, num(v, 'setting'), say)}${v['control'] === 'amps' ? '' : `, about ${say(num(v, 'amps'), 'amps')} on the meter`}. Wait ${say(num(v, 'warmUpS'), 'time')} before the first cut. Open air, glasses, sleeves.`,
   'set-spacers': (v, say) =>
-    `Lay spacers of ${say(num(v, 'spacerMm'), 'slot')} flush with both edges of the board, under the wire. Measure ten cards of the stack together and take a tenth each.`,
+    `Lay spacers of ${say(num(v, 'spacerMm'), 'slot')} flush with both edges of the board, under the wire${num(v, 'cards') === null ? '. Measure ten cards of the stack together and take a tenth each' : `: two strips ${say(num(v, 'stripMm'), 'foamSize')} long, each of ${String(v['cards'])} cards of ${say(num(v, 'cardMm'), 'slot')}`}. Taped under pull, no tape inside.`,
   'set-turns': (v, say) =>
     `Lower the wire until it lies on the board at both ends, then give both screws ${turnsText(num(v, 'turns'))} turns. The middle of the wire then stands ${say(num(v, 'axisMm'), 'slot')} over the board.`,
   'insulate-spacers': () =>
@@ -41,7 +41,7 @@ const TELLERS: Readonly<Record<StepCode, Teller>> = {
   push: (v, say) =>
     `Push evenly at ${say(num(v, 'feedMmS'), 'feed')}: a centimetre every ${say(num(v, 'secondsPerTone'), 'time')}. Never stop in the cut.`,
   slide: (v, say) =>
-    `Or let the block slide: raise one end of the board to ${say(num(v, 'deg'), 'angle')} for the whole block${num(v, 'lastDeg') === null ? '' : `, ${say(num(v, 'lastDeg'), 'angle')} for the last slice`}. Friction is taken as 0.3 until it is tried.`,
+    `Or let the block slide: raise one end of the board to ${say(num(v, 'deg'), 'angle')} for the whole block${num(v, 'lastDeg') === null ? '' : `, ${say(num(v, 'lastDeg'), 'angle')} for the last slice`}. ${v['tried'] === 'yes' ? `Friction as tried, ${num(v, 'friction')!.toFixed(2)}.` : 'Friction is taken as 0.3 until it is tried: wire off, raise the board until the block slides by itself.'}`,
   weigh: (v, say) => `Weigh one: ${say(num(v, 'gramsPerM2'), 'mass')} a square metre at this foam’s density.`,
   'set-fence': (v, say) =>
     `Set the fence ${say(num(v, 'fenceMm'), 'foamSize')} from the middle of the wire, measured at the table.`,
@@ -65,16 +65,22 @@ const TELLERS: Readonly<Record<StepCode, Teller>> = {
   turn: (v, say) => `Turn once round in ${say(num(v, 'seconds'), 'time')}, evenly, and out the way it came in.`,
   'measure-disc': () => 'Measure across twice, at right angles.',
   'template-smaller': (v, say) =>
-    `Make the template ${say(num(v, 'insetMm'), 'slot')} smaller all round than the hole and pin it on top${v['below'] === 'yes' ? ' and a second one below' : ''}.`,
+    `Make a template with an opening ${say(num(v, 'templateMm'), 'slot')} smaller all round than the hole and pin it on top${v['below'] === 'yes' ? ' and a second one below, the one straight over the other' : ''}. The wire rides inside it.`,
+  'template-larger': (v, say) =>
+    `Make a template ${say(num(v, 'templateMm'), 'slot')} larger all round than the piece and pin it on top${v['below'] === 'yes' ? ' and a second one below, the one straight over the other' : ''}: the kerf reaches that far under it.`,
+  'cut-round': (v, say) =>
+    `Come in through waste to the template, go once round it with the wire touching, ${once(num(v, 'seconds'), say)} at ${say(num(v, 'feedMmS'), 'feed')}, and out the way it came in. Never stop while it touches.`,
   'let-go': (v, say) =>
     `Power off, wire cold. Write down how it hangs: ${say(num(v, 'tensionN'), 'force')}, a note of ${say(num(v, 'pluckHz'), 'pitch')}. Unhook it at the upper anchor${num(v, 'takeUpMm') === null ? '' : `; the take-up has ${say(num(v, 'takeUpMm'), 'depth')} of travel`}.`,
+  'rest-first': (v, say) =>
+    `Not sure of the heat? Lean the foam on the idling wire and raise the heat until it just sinks in by itself: that is about ${say(num(v, 'feedMmS'), 'feed')}, a third of the max feed.`,
   pierce: () => 'Pierce the block upright with a hot needle inside the waste, and thread the cold wire.',
   'hang-again': (v, say) =>
     `Hang the wire on again at the same tension: ${say(num(v, 'tensionN'), 'force')}, ${say(num(v, 'pluckHz'), 'pitch')} when plucked. Another tension is another wire lag.`,
   'cut-inside': (v, say) =>
     `Cut along the inside of the template, ${once(num(v, 'seconds'), say)} round at ${say(num(v, 'feedMmS'), 'feed')}. Power off, wait until the wire is cold, let go, free the waste.`,
   'bend-loop': (v, say) =>
-    `Bend a ${SHAPE_NAMES[v['shape'] as LoopShape]} ${say(num(v, 'loopMm'), 'foamSize')} wide outside, of ${say(num(v, 'wireMm'), 'wireLength')} of wire between the terminals.`,
+    `Bend ${v['shape'] === 'own' ? 'the loop by its printed outline,' : `a ${SHAPE_NAMES[v['shape'] as LoopShape]}`} ${say(num(v, 'loopMm'), 'foamSize')} wide outside, of ${say(num(v, 'wireMm'), 'wireLength')} of wire between the terminals.`,
   'short-leads': (v, say) =>
     `Short, thick leads and bright contacts: at ${say(num(v, 'amps'), 'amps')} the wire itself needs less voltage than a poor contact takes.`,
   'set-collar': (v, say) =>
@@ -87,6 +93,8 @@ const TELLERS: Readonly<Record<StepCode, Teller>> = {
     `Draw the loop at ${say(num(v, 'feedMmS'), 'feed')} along ${say(num(v, 'lengthMm'), 'foamSize')}; let the heat lead, never press.`,
   'tip-board': (v, say) =>
     `Tip the board ${say(num(v, 'tipDeg'), 'angle')} about its long edge, so that the wire leans on its guides with ${say(num(v, 'leanN'), 'force')}.`,
+  'board-relief': (v, say) =>
+    `Saw a relief in the board below the cut, a few millimetres wide and ${say(num(v, 'deepMm'), 'foamSize')} deep: the wire parts the foam all the way through and never rests on wood.`,
   'set-stop': (v, say) =>
     `Set the stop ${say(num(v, 'stopMm'), 'foamSize')} from the middle of the wire for the longest piece; each next one has its own stop in the list, or its length and half a kerf from a fresh face.`,
   part: (v, say) =>
@@ -95,6 +103,24 @@ const TELLERS: Readonly<Record<StepCode, Teller>> = {
     `Turn every second piece over: what would add up to ${say(num(v, 'openMm'), 'slot')} leaves ${say(num(v, 'turnedMm'), 'slot')}.`,
   'power-off': () =>
     'Power off, let the wire cool before it is touched, put down what was made and what was measured.',
+  'cut-parts': () =>
+    'Cut, drill and sand the parts by the list. Anything that hot wire can touch is metal, ceramic or glass fibre.',
+  'drill-hole': (v, say) =>
+    `Drill the board ${say(num(v, 'reachMm'), 'foamSize')} from the post, straight under the arm’s end, and set the lower bolt ${say(num(v, 'offMm'), 'slot')} off the middle of the hole: the wire then rises through its middle.`,
+  'fit-bush': () =>
+    'Press the sleeve into the hole and saw the slit from the board’s edge to it, so that the wire slides in. The sleeve touches no lead.',
+  'bend-arm': (v, say) =>
+    `Bend the arm in by ${say(num(v, 'gapMm'), 'foamSize')} and hold it there while the wire is hung on: let go, it pulls ${say(num(v, 'pullN'), 'force')}.`,
+  'hang-wire': (v, say) =>
+    `Hang the wire on: two turns about each bolt between washers, ${say(num(v, 'pullN'), 'force')} cold. Glasses on: a wire under tension whips when it breaks.`,
+  'set-supports': (v, say) =>
+    `Set the supports ${say(num(v, 'apartMm'), 'foamSize')} apart, square to the side rails, at one height: lay the wire on the board first and lift both alike.`,
+  'insulation-test': (v) =>
+    `Supply unplugged, wire off at one end: with a meter on ohms there must be no reading between one lead and the other, nor between either lead and ${v['metal'] === 'yes' ? 'the metal of the frame' : 'any metal of the frame'}. A metal supply socket ties the frame to the supply’s minus: insulate it too.`,
+  'relief-test': (v, say) =>
+    `Pull each cord with ${say(num(v, 'pullN'), 'force')}, about the weight of five litres of water: the clamp must hold it and no contact may move.`,
+  'first-heat': () =>
+    'Then heat it for the first time by the steps of the page First heat, in open air. Anything on the mains side is by local code and for licensed people.',
 };
 
 /** One step of a worksheet in somebody's units. */

@@ -1,12 +1,20 @@
 import { FINDING_CODES, type FindingCode, type Values } from '../documents/reading';
 import type { JobCode, JobFindingFigures, WorksheetDocument, WorksheetFigures } from '../documents/worksheet';
 import { findingWords, type Words } from './findings';
+import { BUILD_TELLERS } from './buildFindings';
+import { durationText } from './duration';
 import { fixWords } from './fixes';
 import { stepText } from './jobSteps';
+import { materialText } from './materials';
 import { METRIC_SAY, type Say } from './say';
 
 type Teller = (v: Values, say: Say) => Words;
 const num = (v: Values, key: string) => v[key] as number | null;
+const lasting = (v: Values, key: string) => durationText(60 * num(v, key)!);
+
+/** What would hold a loop that bends: a feed, a wire, a depth. */
+const stiffer = (v: Values, say: Say) =>
+  `${num(v, 'feedMmS') === null ? 'No slower feed is clean enough; take' : `Go at ${say(num(v, 'feedMmS'), 'feed')} or slower, or take`} wire of ${say(num(v, 'wireMm'), 'wireDiameter')} with heat for it, or cut in steps of ${say(num(v, 'stepMm'), 'foamSize')} of depth.`;
 
 const TELLERS: Readonly<Record<JobCode, Teller>> = {
   'no-feed': () => ({
@@ -69,13 +77,17 @@ const TELLERS: Readonly<Record<JobCode, Teller>> = {
     head: 'The cut-out is too small',
     text: `It is ${say(num(v, 'narrowMm'), 'foamSize')} across; a template to lead along needs ${say(num(v, 'leastMm'), 'foamSize')} or more.`,
   }),
+  'piece-too-small': (v, say) => ({
+    head: 'The piece is too small',
+    text: `It is ${say(num(v, 'narrowMm'), 'foamSize')} across; under two kerfs, ${say(num(v, 'leastMm'), 'foamSize')}, it melts through.`,
+  }),
   'loop-bends': (v, say) => ({
     head: 'The loop bends too far',
-    text: `Its foot trails ${say(num(v, 'tipMm'), 'slot')}; ${say(num(v, 'toleranceMm'), 'slot')} is allowed. Go slower, take thicker wire, or cut the depth in steps.`,
+    text: `Its foot trails ${say(num(v, 'tipMm'), 'slot')}; ${say(num(v, 'toleranceMm'), 'slot')} is allowed. ${stiffer(v, say)}`,
   }),
   'loop-overstressed': (v, say) => ({
     head: 'The loop is bent out of shape',
-    text: `Hot it is stressed to ${say(num(v, 'stressMPa'), 'stress')} and holds its shape to ${say(num(v, 'allowedMPa'), 'stress')}. Thicker wire or a slower feed.`,
+    text: `Hot it is stressed to ${say(num(v, 'stressMPa'), 'stress')} and holds its shape to ${say(num(v, 'allowedMPa'), 'stress')}. ${stiffer(v, say)}`,
   }),
   'loop-too-short': (v, say) => ({
     head: 'Too little wire for this depth',
@@ -97,6 +109,15 @@ const TELLERS: Readonly<Record<JobCode, Teller>> = {
     head: 'The ring will not close',
     text: `Its last joint gapes ${say(num(v, 'gapMm'), 'slot')}. A shim of ${say(num(v, 'shimMm'), 'slot')} under the guide takes the error out.`,
   }),
+  'battery-runs-out': (v) => ({
+    head: 'The battery runs out',
+    text: `At this setting it lasts ${lasting(v, 'lastsMin')}; the job keeps the wire hot for ${lasting(v, 'takesMin')}. Have a second set at hand, or more in parallel.`,
+  }),
+  'battery-fades': (v, say) => ({
+    head: 'The battery fades on the way',
+    text: `The job takes ${lasting(v, 'takesMin')} of its ${lasting(v, 'lastsMin')}. Full, the max feed is ${say(num(v, 'fullMmS'), 'feed')}; near its end ${num(v, 'emptyMmS') === null ? 'it does not cut' : `it is ${say(num(v, 'emptyMmS'), 'feed')}`}: go slower as it goes on, and gauge the last as well as the first.`,
+  }),
+  ...BUILD_TELLERS,
 };
 
 const OF_RIG: ReadonlySet<string> = new Set(FINDING_CODES);
@@ -111,6 +132,10 @@ export const jobFindingWords = (f: Pick<JobFindingFigures, 'code' | 'values'>, s
 export const toldWorksheet = (w: WorksheetFigures): WorksheetDocument => ({
   ...w,
   steps: w.steps.map((s) => ({ ...s, text: stepText(s, METRIC_SAY) })),
+  materials: w.materials.map((m) => {
+    const { part, size } = materialText(m, METRIC_SAY);
+    return { ...m, text: `${part}: ${size}` };
+  }),
   findings: w.findings.map((f) => ({
     ...f,
     text: jobFindingWords(f, METRIC_SAY).text,

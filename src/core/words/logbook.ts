@@ -19,6 +19,7 @@ export const ENTRY_WORDS: Record<EntryKind, string> = {
   remark: 'Remark',
   run: 'Called cut',
   made: 'Made',
+  slack: 'Slackened',
 };
 
 const LONG = 60;
@@ -64,6 +65,8 @@ export function eventWords(e: RigEvent, say: Say): string {
       return `${ALLOYS[e.alloy].name} ${say(e.diameterMm, 'wireDiameter')}, ${say(e.lengthMm, 'wireLength')}`;
     case 'change':
       return e.changes.map((c) => changeWords(c, say)).join('; ');
+    case 'slack':
+      return e.until === null ? 'for storage, not set again yet' : 'for storage, set again since';
     case 'remark':
       return '';
     case 'made':

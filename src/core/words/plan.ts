@@ -1,12 +1,24 @@
 import type { PlanCode } from '../documents/templates';
 import type { Values } from '../documents/reading';
 import type { Words } from './findings';
+import type { ControlKind } from '../documents/controlKinds';
+import { controlSettingText } from './control';
 import type { Say } from './say';
 
 type Teller = (v: Values, say: Say) => Words;
 const num = (v: Values, key: string) => v[key] as number | null;
 const ratio = (v: number | null) => (v === null ? '–' : v.toPrecision(3));
 const grams = (v: Values, say: Say) => say(Math.abs(num(v, 'grams') ?? 0), 'mass');
+
+/** Which heat fits templates that are cut. */
+function fitting(v: Values, say: Say): string {
+  if (v['led'] === 'no') return '';
+  const setting = num(v, 'setting');
+  if (setting === null) return ' No setting near by fits them at this feed.';
+  const hold = num(v, 'hold');
+  const held = hold === null ? 'At this feed' : `With the feed held at ${say(hold, 'feed')}`;
+  return ` ${held} ${controlSettingText(v['control'] as ControlKind, setting, say)} fits them.`;
+}
 
 /** Findings of a plan in words. */
 const TELLERS: Record<PlanCode, Teller> = {
@@ -113,6 +125,26 @@ const TELLERS: Record<PlanCode, Teller> = {
   'block-too-long': (v, say) => ({
     head: 'Part the block first',
     text: `The block is ${say(num(v, 'length'), 'foamSize')} long, the piece ${say(num(v, 'span'), 'foamSize')}. Templates stand on the block’s faces and are drawn for the ends of the piece: part the block to the span first, square, ${say(num(v, 'each'), 'foamSize')} off each end.`,
+  }),
+  'template-other-kerf': (v, say) => ({
+    head: 'These templates allow for another kerf',
+    text: `Cut for ${say(num(v, 'allowed'), 'slot')} at the ${String(v['end'])}; as the rig is set the kerf is ${say(num(v, 'kerf'), 'slot')}: each face comes out ${say(Math.abs(num(v, 'off')!), 'slot')} ${num(v, 'off')! > 0 ? 'low' : 'proud'}.${fitting(v, say)}`,
+  }),
+  'own-edge-off': (v, say) => ({
+    head: 'Your templates give another core',
+    text: `At station ${String(v['station'])} of the ${String(v['end'])}’s ${String(v['side'])} edge it comes out ${say(Math.abs(num(v, 'off')!), 'slot')} ${num(v, 'off')! > 0 ? 'proud' : 'low'}; ${say(num(v, 'tolerance'), 'slot')} is allowed. Looked at as a whole, the heat can mend what all of an edge is off; what one place is off, only file or filler.`,
+  }),
+  'turned-not-alike': (v, say) => ({
+    head: 'Turned over, both faces come out alike',
+    text: `The ${String(v['end'])}’s section is not the same above and below: its ${String(v['side'])} cut twice gives ${say(num(v, 'thick'), 'foamSize')} of thickness where ${say(num(v, 'wanted'), 'foamSize')} is wanted, up to ${say(num(v, 'off'), 'slot')} off. One template serves a symmetric section; a cambered one needs a pair.`,
+  }),
+  'turned-slants': (v, say) => ({
+    head: 'Turned over on the bench, the other face slants the other way',
+    text: `The middle line of one end does not lie as the other’s does (twist ${say(num(v, 'twist'), 'angle')}, tip ${say(num(v, 'up'), 'foamSize')} up): set by the bench, the second cut would turn that round. Pinned to the core on its middle line it stays.`,
+  }),
+  'template-other-section': () => ({
+    head: 'The piece has changed since its templates were cut',
+    text: 'All that follows is of the piece that they were made for. Take the change back, or say that the templates are not cut and make new ones.',
   }),
   'core-lies-low': (v, say) => ({
     head: 'The core lies low',

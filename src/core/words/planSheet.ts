@@ -1,6 +1,9 @@
 import type { Mount } from '../engine/template/mount';
 import { TEMPLATE_CATALOG } from '../catalog/templateMaterials';
 import type { Say } from './say';
+import { blankMarks } from './blankMarks';
+import { turnedSteps } from './turned';
+import { planformOf } from '../engine/template/planform';
 import type { TemplatePlan } from '../engine/template/templatePlan';
 
 const mounted = (m: Mount, say: Say) =>
@@ -17,8 +20,15 @@ export function templateLines(t: TemplatePlan, say: Say): string[] {
     t.slot.root === null
       ? 'The wire does not cut at this setting: these templates allow for no kerf.'
       : `Allowed for: a kerf of ${say(t.slot.root, 'slot')} at the root at a feed of ${say(t.feed.root, 'feed')}, ${say(t.slot.tip, 'slot')} at the tip at ${say(t.feed.tip, 'feed')}.`,
+    ...(t.plan.template.split === 'turned' ? turnedLines(t) : []),
     `${m.name[0]!.toUpperCase()}${m.name.slice(1)}, ${say(t.plan.template.thicknessMm, 'slot')}, for a wire up to ${say(m.limitC, 'temperature')}. ${m.edge} ${m.hold}`,
   ];
+}
+
+/** The two cuts of one template, a line each. */
+function turnedLines(t: TemplatePlan): string[] {
+  const { before, turn } = turnedSteps(t.plan.template);
+  return [...before, ...turn].map((line, i) => `${i + 1}. ${line}`);
 }
 
 /** The cutting list: what to cut from the stock, and what is left. */
@@ -44,5 +54,6 @@ export function cuttingLines(t: TemplatePlan, say: Say): string[] {
   lines.push(
     'Square the ends first; never trust a bought edge. Centre lines on both faces and both ends. Raise the block so that bow and wire clear the bench.',
   );
+  lines.push(...blankMarks(planformOf(t.plan, t.wanted, t.blank), say));
   return lines;
 }

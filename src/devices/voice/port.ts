@@ -19,3 +19,11 @@ export interface Voice {
 export interface Timer {
   readonly every: (ms: number, call: () => void) => () => void;
 }
+
+/** The page's own timer. */
+export const PAGE_TIMER: Timer = {
+  every: (ms, call) => {
+    const id = setInterval(call, ms);
+    return () => clearInterval(id);
+  },
+};

@@ -43,7 +43,7 @@ export function Browser() {
         ))}
       </ul>
       <p className="dim">
-        The microphone hears plucked notes and knocks; the screen is kept awake while a cut is called.
+        The microphone hears notes and knocks; the screen is kept awake while a cut is called.
       </p>
     </>
   );

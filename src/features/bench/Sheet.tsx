@@ -83,7 +83,12 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
         leave it hot.
       </p>
       {wire && !stop && (
-        <PowerLine onSince={wire.onSince} lastCut={wire.lastCut} onPower={(to) => (to ? on() : off())} />
+        <PowerLine
+          onSince={wire.onSince}
+          lastCut={wire.lastCut}
+          onPower={(to) => (to ? on() : off())}
+          slackSince={wire.slackSince}
+        />
       )}
       <Link href={places.rig(rig.id, 'try')} className={css.button}>
         Log a test cut

@@ -44,6 +44,7 @@ function Inside({ loaded }: { loaded: readonly EventRecord[] }) {
   const { events, note } = useEvents(id, loaded);
   const s = useSession(id, doc);
   const { wire, on, off } = useWire(id);
+  const when = useWhen();
   const [corrected, setCorrected] = useState<readonly string[]>([]);
   const { session } = s;
   const checks = beforeHeat(doc);
@@ -57,6 +58,12 @@ function Inside({ loaded }: { loaded: readonly EventRecord[] }) {
         <Link href={places.rig(id, 'power')}>Back to the rig</Link>
       </div>
       {problem && <p role="alert">{problem}</p>}
+      {wire?.slackSince && !practice && (
+        <p role="alert" className={css.stops}>
+          The wire was slackened on {when.day(wire.slackSince)}: set its tension again before this.{' '}
+          <Link href={places.rigPage(id, 'tension')}>Set it</Link>
+        </p>
+      )}
       <Wire s={s} />
       {stops.length > 0 && !practice && (
         <div role="alert" className={css.stops}>

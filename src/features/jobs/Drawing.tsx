@@ -2,6 +2,7 @@
 import type { OwnJob } from '@/core/documents/job';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
 import { BoardDrawing } from './board/BoardDrawing';
+import { BuildDrawing } from './build/BuildDrawing';
 import { LoopDrawing } from './loop/LoopDrawing';
 import { SlicerDrawing } from './slicer/SlicerDrawing';
 import { CutoutDrawing } from './table/CutoutDrawing';
@@ -23,5 +24,7 @@ export function Drawing({ job, sheet }: { job: OwnJob; sheet: WorksheetFigures }
       return <LoopDrawing job={job} sheet={sheet} />;
     case 'segments':
       return <BoardDrawing job={job} sheet={sheet} />;
+    case 'build':
+      return <BuildDrawing job={job} sheet={sheet} />;
   }
 }

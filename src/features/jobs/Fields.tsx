@@ -2,27 +2,22 @@
 import { useState } from 'react';
 import type { JobKind } from '@/core/documents/jobKinds';
 import { useJob } from '@/state/JobContext';
+import { Act } from '@/ui/Act';
 import { Check } from '@/ui/Check';
 import { QuantityField } from '@/ui/QuantityField';
-import { JobChoice, JobNumber, useJobField } from './inputs';
+import { useUnits } from '@/ui/Units';
+import { BuildFields } from './build/BuildFields';
+import { Block, JobChoice, JobNumber, useJobField } from './inputs';
 import css from './jobs.module.css';
 import { lengthsOf, lengthsText, rectangle } from './newJob';
-import { BY_NAMES, LOOP_NAMES, type By } from './words';
+import { OutlineDialog } from './OutlineDialog';
+import { Screws } from './slicer/Screws';
+import { BY_NAMES, KEEP_NAMES, LOOP_NAMES, type By } from './words';
 
 /** What is to be made, in numbers: the fields of each kind of job. */
 export function Fields({ kind }: { kind: JobKind }) {
   const Of = FIELDS[kind];
   return <Of />;
-}
-
-function Block({ path, labels }: { path: string; labels: readonly [string, string, string] }) {
-  return (
-    <div className={css.three}>
-      {labels.map((label, i) => (
-        <JobNumber key={label} path={`${path}.${i}`} label={label} role="foamSize" />
-      ))}
-    </div>
-  );
 }
 
 function SheetsFields() {
@@ -40,7 +35,9 @@ function SheetsFields() {
         label="Height by"
         names={BY_NAMES}
         value={by}
-        as={(kind) => (kind === 'screw' ? { kind, pitchMm: 1, turns: null } : { kind, heightMm: null })}
+        as={(kind) =>
+          kind === 'screw' ? { kind, pitchMm: 1, turns: null } : { kind, heightMm: null, cardMm: null }
+        }
       />
       <div className={css.three}>
         {by === 'screw' ? (
@@ -49,15 +46,20 @@ function SheetsFields() {
             <JobNumber path="by.turns" label="Turns as given" role="count" whenEmpty="as worked out" />
           </>
         ) : (
-          <JobNumber path="by.heightMm" label="Spacers at hand" role="slot" whenEmpty="as worked out" />
+          <>
+            <JobNumber path="by.heightMm" label="Spacers at hand" role="slot" whenEmpty="as worked out" />
+            <JobNumber path="by.cardMm" label="A card, a tenth of ten" role="slot" whenEmpty="not of cards" />
+          </>
         )}
         <JobNumber path="supportsMm" label="Supports apart" role="foamSize" />
-        <JobNumber path="skinsMm" label="Skins off, in all" role="foamSize" />
       </div>
       <div className={css.three}>
+        <JobNumber path="skinsMm" label="Skins off, in all" role="foamSize" />
         <JobNumber path="endsDifferMm" label="Left end higher" role="slot" />
         <JobNumber path="limitG" label="A sheet may weigh" role="mass" whenEmpty="no limit" />
       </div>
+      <JobNumber path="slidesAtDeg" label="Slides by itself at" role="angle" whenEmpty="not tried" />
+      {by === 'screw' && <Screws />}
     </>
   );
 }
@@ -91,6 +93,7 @@ function DiscFields() {
 
 function CutoutFields() {
   const { value, set } = useJobField<[number, number][]>('outline', 'Outline');
+  const [asking, ask] = useState(false);
   const xs = value.map((p) => p[0]);
   const ys = value.map((p) => p[1]);
   const wide = Math.max(...xs) - Math.min(...xs);
@@ -98,16 +101,21 @@ function CutoutFields() {
   const box = value.length === 4 && value.every(([x, y]) => xs.includes(x) && ys.includes(y));
   return (
     <>
-      {box ? (
-        <div className={css.three}>
-          <Size label="Wide" value={wide} onValue={(v) => set(rectangle(v, high))} />
-          <Size label="High" value={high} onValue={(v) => set(rectangle(wide, v))} />
-          <JobNumber path="thickMm" label="Foam, thick" role="foamSize" />
-        </div>
-      ) : (
+      <JobChoice path="keep" label="Wanted is" names={KEEP_NAMES} />
+      <div className={css.three}>
+        {box && (
+          <>
+            <Size label="Wide" value={wide} onValue={(v) => set(rectangle(v, high))} />
+            <Size label="High" value={high} onValue={(v) => set(rectangle(wide, v))} />
+          </>
+        )}
         <JobNumber path="thickMm" label="Foam, thick" role="foamSize" />
-      )}
-      <p className={css.says}>A rectangle is set here; any other outline comes in with a job’s document.</p>
+      </div>
+      <p className={css.acts}>
+        <Act onClick={() => ask(true)}>Outline from a drawing</Act>
+        {!box && <Act onClick={() => set(rectangle(wide, high))}>A rectangle instead</Act>}
+      </p>
+      {asking && <OutlineDialog onClose={() => ask(false)} onTake={set} />}
     </>
   );
 }
@@ -125,9 +133,21 @@ function Size(p: { label: string; value: number; onValue: (mm: number) => string
 }
 
 function GrooveFields() {
+  const own = useJobField<[number, number][] | null>('outline', 'Outline');
+  const [asking, ask] = useState(false);
   return (
     <>
-      <JobChoice path="shape" label="Loop" names={LOOP_NAMES} />
+      {own.value === null && <JobChoice path="shape" label="Loop" names={LOOP_NAMES} />}
+      <p className={css.acts}>
+        <Act onClick={() => ask(true)}>Outline from a drawing</Act>
+        {own.value !== null && <Act onClick={() => own.set(null)}>A plain shape instead</Act>}
+      </p>
+      {own.value !== null && (
+        <p className={css.says}>
+          An own outline, open at its top edge, fitted to the groove’s width and depth.
+        </p>
+      )}
+      {asking && <OutlineDialog onClose={() => ask(false)} onTake={own.set} />}
       <div className={css.three}>
         <JobNumber path="widthMm" label="Groove, wide" role="foamSize" />
         <JobNumber path="depthMm" label="Groove, deep" role="foamSize" />
@@ -141,28 +161,31 @@ function GrooveFields() {
   );
 }
 
+/** Unit that lengths are typed in where none stands beside them. */
+const unitOf = (typed: (mm: number, role: 'foamSize') => string) =>
+  typed(25.4, 'foamSize').replace(/^[\d.\s]+/, '');
+
 function SegmentsFields() {
   const { value, set } = useJobField<number[]>('lengthsMm', 'Lengths');
   const turn = useJobField<boolean>('turnOver', 'Every second turned over');
+  const { profile, typed } = useUnits();
   const [text, setText] = useState<string | null>(null);
   const [rule, setRule] = useState<string | null>(null);
-  const take = (typed: string) => {
-    setText(typed);
-    const read = lengthsOf(typed);
+  const take = (entered: string) => {
+    setText(entered);
+    const read = lengthsOf(entered, profile);
     setRule(
-      read === null || read.length === 0
-        ? 'lengths in mm with commas between, 3 x 150 for three alike'
-        : set(read),
+      read === null || read.length === 0 ? 'lengths with commas between, 3 x 150 for three alike' : set(read),
     );
   };
   return (
     <>
       <Block path="blockMm" labels={['Stock, thick', 'Stock, wide', 'Stock, long']} />
       <label className={css.lengths}>
-        <span>Lengths, mm</span>
+        <span>Lengths, {unitOf(typed)}</span>
         <input
           name="lengths"
-          value={text ?? lengthsText(value)}
+          value={text ?? lengthsText(value, typed)}
           onChange={(e) => take(e.target.value)}
           onBlur={() => rule === null && setText(null)}
         />
@@ -190,4 +213,5 @@ const FIELDS: Readonly<Record<JobKind, () => React.ReactNode>> = {
   cutout: CutoutFields,
   groove: GrooveFields,
   segments: SegmentsFields,
+  build: BuildFields,
 };

@@ -1,9 +1,9 @@
 'use client';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
+import { durationText } from '@/core/words/duration';
 import type { Say } from '@/core/words/say';
 import { Fact } from '@/ui/Fact';
 import { useUnits } from '@/ui/Units';
-import { minutesText } from './duration';
 import css from './jobs.module.css';
 import { FIGURES, type FigureOf } from './words';
 
@@ -18,7 +18,7 @@ export function Figures({ sheet }: { sheet: WorksheetFigures }) {
         if (value === null || (key === 'anchorShiftMm' && value === 0)) return [];
         return [<Fact key={key} name={label} value={figure(value, role, say)} />];
       })}
-      {timeS !== null && <Fact name="All of it takes" value={minutesText(timeS)} />}
+      {timeS !== null && <Fact name="All of it takes" value={durationText(timeS)} />}
       {typeof values['lowMm'] === 'number' && typeof values['highMm'] === 'number' && (
         <Fact name="Give or take" value={`±${say((values['highMm'] - values['lowMm']) / 2, 'slot')}`} />
       )}

@@ -1,22 +1,45 @@
 'use client';
 import { useState } from 'react';
-import { jobsOf, type JobKind } from '@/core/documents/jobKinds';
+import { jobsOf, type MadeKind } from '@/core/documents/jobKinds';
 import { JOB_NAMES } from '@/core/words/jobNames';
 import { useJob, useJobs } from '@/state/JobContext';
 import { downloads } from '@/state/places';
 import { useRig } from '@/state/RigContext';
 import { Act } from '@/ui/Act';
 import { TwoWindows } from '@/ui/FindingCard';
+import { PickFile } from '@/ui/PickFile';
 import { SaveLine } from '@/ui/SaveLine';
 import css from './jobs.module.css';
 import { newJob } from './newJob';
+import { readJob } from './readJob';
 import { FIRST_WORDS, NEW_WORDS } from './words';
+
+const MOST_BYTES = 2 * 1024 * 1024;
+
+/** A document from a file, taken in as a new one. */
+export function Import(p: { what: 'made' | 'built'; onFault: (fault: string | null) => void }) {
+  const { add } = useJobs();
+  const frame = useRig((s) => s.doc.frame);
+  const take = async (f: File) => {
+    if (f.size > MOST_BYTES) return p.onFault(`${f.name} is larger than 2 MB.`);
+    const read = readJob(await f.text(), frame, p.what);
+    p.onFault(read.ok ? await add(read.job) : `${f.name} ${read.fault}. Nothing was added.`);
+  };
+  return (
+    <PickFile
+      name="Job’s document"
+      words="Import"
+      accept=".json,application/json"
+      onFile={(f) => void take(f)}
+    />
+  );
+}
 
 /** A new job of each kind that this cutter can do. */
 function Plan({ strong, onFault }: { strong?: boolean; onFault: (fault: string | null) => void }) {
   const { add } = useJobs();
   const rig = useRig((s) => s.doc);
-  const make = async (kind: JobKind) => onFault(await add(newJob(kind, rig)));
+  const make = async (kind: MadeKind) => onFault(await add(newJob(kind, rig)));
   return (
     <p className={css.acts}>
       {jobsOf(rig.frame).map((kind) => (
@@ -24,6 +47,7 @@ function Plan({ strong, onFault }: { strong?: boolean; onFault: (fault: string |
           {NEW_WORDS[kind]}
         </Act>
       ))}
+      <Import what="made" onFault={onFault} />
     </p>
   );
 }
@@ -66,7 +90,7 @@ export function JobPicker() {
 }
 
 /** Undo, redo and how saving stands; another window's save is asked about, and the person chooses. */
-function Saving() {
+export function Saving() {
   const { save, theirs, problem, undo, redo, settle } = useJob((s) => s);
   const past = useJob((s) => s.past.length);
   const future = useJob((s) => s.future.length);
@@ -78,7 +102,8 @@ function Saving() {
   );
 }
 
-function More({ onFault }: { onFault: (fault: string | null) => void }) {
+/** Its name, its document, its end. */
+export function More({ onFault }: { onFault: (fault: string | null) => void }) {
   const { drop } = useJobs();
   const id = useJob((s) => s.id);
   const name = useJob((s) => s.doc.name);

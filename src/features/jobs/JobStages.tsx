@@ -1,6 +1,7 @@
 'use client';
 import { useContext, useEffect } from 'react';
 import { useStore } from 'zustand';
+import type { OwnJob } from '@/core/documents/job';
 import { JOB_NAMES } from '@/core/words/jobNames';
 import { KeptJobsContext } from '@/state/keptJobs';
 import { JobProvider, useJob, useJobs } from '@/state/JobContext';
@@ -19,12 +20,15 @@ import { Measured } from './Measured';
 import { Parts } from './Parts';
 import { Steps } from './Steps';
 
+/** What is built of the cutter itself stands on a page of its own. */
+const isMade = (doc: OwnJob) => doc.kind !== 'build';
+
 /** The stages Job and Make on a rig's page, with the jobs of its cutter. */
 export function JobStages({ columns, stage }: { columns: Columns; stage: string }) {
   const kept = useContext(KeptJobsContext);
   if (!kept) return null;
   return (
-    <JobProvider rigId={kept.rigId} records={kept.jobs} keptRef={kept.kept}>
+    <JobProvider rigId={kept.rigId} records={kept.jobs} keptRef={kept.kept} only={isMade}>
       <Name tell={kept.onName} />
       <Open columns={columns} stage={stage} />
     </JobProvider>
@@ -91,7 +95,7 @@ function Planned({ columns, stage }: { columns: Columns; stage: string }) {
 }
 
 /** The job on paper: steps on the first page, jigs at full size behind it. */
-function Prints() {
+export function Prints() {
   const id = useJob((s) => s.id);
   return (
     <p className={css.acts}>

@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
+import { durationText } from '@/core/words/duration';
 import { loggedCutSchema } from '@/core/documents/log';
 import { useJob } from '@/state/JobContext';
 import { useRig } from '@/state/RigContext';
@@ -8,7 +9,6 @@ import { Act } from '@/ui/Act';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import { JobNumber, useJobField } from './inputs';
-import { minutesText } from './duration';
 import css from './jobs.module.css';
 
 interface Stack {
@@ -22,15 +22,73 @@ const CORNERS = ['Near left', 'Near right', 'Far left', 'Far right'] as const;
 /** What was gauged of the sheets: the corners of a test sheet, and a stack whose kerf tunes the rig. */
 export function Measured({ sheet }: { sheet: WorksheetFigures }) {
   if (sheet.kind === 'sheets') return <OfSheets sheet={sheet} />;
+  return <OfOthers sheet={sheet} />;
+}
+
+function OfOthers({ sheet }: { sheet: WorksheetFigures }) {
   const all = sheet.timeS;
   return (
-    <p className={css.says}>
-      {all === null
-        ? 'No time is known before the wire cuts.'
-        : `About ${minutesText(all)} in all, handling with it.`}{' '}
-      What was gauged and made is noted under “What to do”.
-    </p>
+    <>
+      <p className={css.says}>
+        {all === null
+          ? 'No time is known before the wire cuts.'
+          : `About ${durationText(all)} in all, handling with it.`}{' '}
+        What was gauged and made is noted under “What to do”.
+      </p>
+      <Rested sheet={sheet} />
+    </>
   );
+}
+
+/** Foam that sinks in by itself is a cut to log: it tells of this setting before anything is cut for good. */
+function Rested({ sheet }: { sheet: WorksheetFigures }) {
+  const { say } = useUnits();
+  const { told, busy, log } = useLogCut();
+  const sinks = sheet.steps.find((s) => s.code === 'rest-first')?.values['feedMmS'];
+  if (typeof sinks !== 'number') return null;
+  const feed = Number(sinks.toPrecision(3));
+  return (
+    <>
+      <h3>Foam rested on the wire</h3>
+      <p className={css.says}>
+        Where it just sinks in by itself it cuts at about {say(feed, 'feed')}, a third of the max feed of this
+        setting.
+      </p>
+      <p className={css.acts}>
+        <Act
+          disabled={busy || told !== null}
+          onClick={() =>
+            void log({
+              widthMm: sheet.rig.foam.widthMm,
+              feedMmS: feed,
+              grade: 'good',
+              note: 'Foam rested on the idling wire sank in by itself.',
+            })
+          }
+        >
+          Log that it sinks in
+        </Act>
+      </p>
+      <p role="status">{told}</p>
+    </>
+  );
+}
+
+/** Logs a cut at the rig's setting, which tunes it; tells how that went. */
+function useLogCut() {
+  const logCut = useRig((s) => s.logCut);
+  const setting = useRig((s) => s.doc.control.setting);
+  const [told, tell] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const log = async (cut: Record<string, unknown>): Promise<boolean> => {
+    setBusy(true);
+    const answer = await logCut(loggedCutSchema.parse({ at: new Date().toISOString(), setting, ...cut }));
+    setBusy(false);
+    const done = answer.kind === 'done';
+    tell(done ? 'It is in the log. The range is narrower now.' : 'It was not taken; try again.');
+    return done;
+  };
+  return { told, busy, log };
 }
 
 function OfSheets({ sheet }: { sheet: WorksheetFigures }) {
@@ -95,12 +153,9 @@ function OfSheets({ sheet }: { sheet: WorksheetFigures }) {
 /** The kerf that the stack tells, and the way into the rig's log, which it tunes. */
 function Tune({ sheet }: { sheet: WorksheetFigures }) {
   const { say } = useUnits();
-  const logCut = useRig((s) => s.logCut);
-  const setting = useRig((s) => s.doc.control.setting);
   const doc = useJob((s) => s.doc);
-  const [told, tell] = useState<string | null>(null);
+  const { told, busy, log: put } = useLogCut();
   const [feed, setFeed] = useState<number | null>(null);
-  const [busy, setBusy] = useState(false);
   const [logged, setLogged] = useState<unknown>(null);
   const seen = sheet.values['kerfSeenMm'] ?? null;
   const forecast = sheet.values['kerfMm'] ?? null;
@@ -108,22 +163,13 @@ function Tune({ sheet }: { sheet: WorksheetFigures }) {
   const led = feed ?? sheet.values['feedMmS']!;
   const real = seen > (sheet.values['d'] ?? 0);
   const log = async () => {
-    setBusy(true);
-    const answer = await logCut(
-      loggedCutSchema.parse({
-        at: new Date().toISOString(),
-        setting,
-        widthMm: doc.blockMm[1],
-        feedMmS: Number(led.toPrecision(4)),
-        kerfMm: Number(seen.toPrecision(3)),
-        note: `${doc.stack!.sheets} sheets, ${doc.stack!.heightMm} mm together.`,
-      }),
-    );
-    setBusy(false);
-    if (answer.kind === 'done') setLogged(doc.stack);
-    tell(
-      answer.kind === 'done' ? 'It is in the log. The range is narrower now.' : 'It was not taken; try again.',
-    );
+    const done = await put({
+      widthMm: doc.blockMm[1],
+      feedMmS: Number(led.toPrecision(4)),
+      kerfMm: Number(seen.toPrecision(3)),
+      note: `${doc.stack!.sheets} sheets, ${doc.stack!.heightMm} mm together.`,
+    });
+    if (done) setLogged(doc.stack);
   };
   return (
     <>

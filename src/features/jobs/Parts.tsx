@@ -10,7 +10,7 @@ const MOST = 60;
 export function Parts({ sheet }: { sheet: WorksheetFigures }) {
   const { say } = useUnits();
   const { parts } = sheet;
-  if (parts.length === 0) return null;
+  if (sheet.kind === 'build' || parts.length === 0) return null;
   const boards = sheet.kind === 'segments';
   return (
     <div className={css.scroll} role="region" aria-label="Pieces and positions" tabIndex={0}>

@@ -8,6 +8,7 @@ import { useJob, useJobs } from '@/state/JobContext';
 import { Choice, type Option } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
+import css from './jobs.module.css';
 
 /** One value of the open job, an index of a list among the path's keys, and how to change it by a command. */
 export function useJobField<T>(path: string, label: string) {
@@ -69,5 +70,16 @@ export function JobChoice<T extends string>(p: {
       options={options}
       onChoose={(v) => set(p.as ? p.as(v) : v)}
     />
+  );
+}
+
+/** Three sizes of a block or a board. */
+export function Block({ path, labels }: { path: string; labels: readonly [string, string, string] }) {
+  return (
+    <div className={css.three}>
+      {labels.map((label, i) => (
+        <JobNumber key={label} path={`${path}.${i}`} label={label} role="foamSize" />
+      ))}
+    </div>
   );
 }

@@ -1,5 +1,5 @@
-import type { JobKind } from '@/core/documents/jobKinds';
-import type { LoopShape } from '@/core/documents/job';
+import type { JobKind, MadeKind } from '@/core/documents/jobKinds';
+import type { LoopShape } from '@/core/documents/loopShapes';
 import type { Role } from '@/core/units/profile';
 import { SHAPE_NAMES } from '@/core/words/jobSteps';
 
@@ -7,11 +7,11 @@ import { SHAPE_NAMES } from '@/core/words/jobSteps';
 export const FIRST_WORDS =
   'Say what is to be made: then every position with the kerf allowed for, the steps, the parts and the time are worked out for this rig.';
 
-export const NEW_WORDS: Readonly<Record<JobKind, string>> = {
+export const NEW_WORDS: Readonly<Record<MadeKind, string>> = {
   sheets: 'Plan sheets',
   strips: 'Plan strips',
   disc: 'Plan a disc or ring',
-  cutout: 'Plan a cut-out',
+  cutout: 'Plan a cut-out or shape',
   groove: 'Plan a groove',
   segments: 'Plan segments',
 };
@@ -21,7 +21,7 @@ export type By = keyof typeof BY_NAMES;
 export const LOOP_NAMES: Readonly<Record<LoopShape, string>> = SHAPE_NAMES;
 
 /** From where the place of a piece is measured to the middle of the wire or of the loop. */
-export const PLACES: Readonly<Record<JobKind, string>> = {
+export const PLACES: Readonly<Record<MadeKind, string>> = {
   sheets: 'Board to wire',
   strips: 'Edge of board to cut',
   disc: 'Pin to wire',
@@ -37,13 +37,19 @@ export interface FigureOf {
   readonly role: Role | 'turns' | 'whole';
 }
 const of = (key: string, label: string, role: FigureOf['role']): FigureOf => ({ key, label, role });
-const CUT = [of('kerfMm', 'Kerf', 'slot'), of('feedMmS', 'Feed', 'feed')];
+const CUT = [
+  of('kerfMm', 'Kerf', 'slot'),
+  of('feedMmS', 'Feed', 'feed'),
+  of('openVolts', 'Battery, open', 'volts'),
+  of('loadedVolts', 'Battery, under load', 'volts'),
+];
 
 /** The figures that each kind of job is set and judged by, the settings first. Those that are not there are left out. */
 export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
   sheets: [
     of('spacerMm', 'Spacers', 'slot'),
     of('turns', 'Turns from the board', 'turns'),
+    of('cards', 'Cards in a strip', 'whole'),
     of('axisMm', 'Wire over board', 'slot'),
     of('count', 'Sheets in the block', 'whole'),
     of('wasteMm', 'Left over', 'foamSize'),
@@ -51,7 +57,7 @@ export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
     of('batchG', 'All of them', 'mass'),
     of('slideDeg', 'Slides at', 'angle'),
     of('kerfSeenMm', 'Kerf by the stack', 'slot'),
-    of('sheetsPerCharge', 'Sheets a charge', 'whole'),
+    of('sheetsPerCharge', 'Sheets a set or charge', 'whole'),
     ...CUT,
   ],
   strips: [
@@ -74,7 +80,8 @@ export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
     ...CUT,
   ],
   cutout: [
-    of('insetMm', 'Template smaller by', 'slot'),
+    of('templateMm', 'Template allowance', 'slot'),
+    of('insetMm', 'Edge to wire, middle', 'slot'),
     of('pathMm', 'Way round', 'foamSize'),
     of('tensionN', 'Tension to return to', 'force'),
     of('pluckHz', 'Note, plucked', 'pitch'),
@@ -91,6 +98,7 @@ export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
     of('stressMPa', 'Stress, hot', 'stress'),
     of('allowedMPa', 'Allowed', 'stress'),
     of('deepestMm', 'Deepest so', 'foamSize'),
+    of('volts', 'Volts at the wire', 'volts'),
     ...CUT,
   ],
   segments: [
@@ -104,4 +112,34 @@ export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
     of('leanN', 'Leans on guides', 'force'),
     ...CUT,
   ],
+  build: [
+    of('betweenMm', 'Wire, end to end', 'wireLength'),
+    of('openMm', 'Opening', 'foamSize'),
+    of('boltOffMm', 'Bolt off the hole', 'slot'),
+    of('rateNPerMm', 'Arm, stiffness', 'stiffness'),
+    of('gapMm', 'Gives at the tension', 'foamSize'),
+    of('pullN', 'Pulls, cold', 'force'),
+    of('hotN', 'Pulls, hot', 'force'),
+    of('stressMPa', 'Stress at the root', 'stress'),
+    of('allowedMPa', 'Allowed', 'stress'),
+    of('leastSupportsMm', 'Supports at least', 'foamSize'),
+    of('inFoamMm', 'Of that in the foam', 'wireLength'),
+    of('coolMm', 'Cool, each leg', 'wireLength'),
+    of('volts', 'Volts at the wire', 'volts'),
+  ],
 };
+
+export const SECTION_NAMES = { bar: 'Flat or square bar', tube: 'Tube or rod' } as const;
+export const ARM_NAMES = {
+  pine: 'pine',
+  plywood: 'plywood',
+  aluminium: 'aluminium',
+  steel: 'steel',
+  pvc: 'PVC pipe',
+} as const;
+export const HEIGHT_NAMES = { spacers: 'Spacer strips', screw: 'A screw at each end' } as const;
+/** What stands before the sizes of a cutter are chosen. */
+export const BUILD_WORDS =
+  'Choose its sizes: then the parts with their cut lengths and holes, what to buy, and what the wire and its tension ask of the frame are worked out for this rig.';
+
+export const KEEP_NAMES = { hole: 'the block with its hole', piece: 'the piece that comes out' } as const;

@@ -11,6 +11,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import css from './logbook.module.css';
 import { useLogActs } from '@/state/useLog';
 import { useSchemaForm } from '@/ui/useSchemaForm';
+import { FacePhoto } from './FacePhoto';
 import { afterForm } from './afterCut.view';
 
 /** What is measured once the piece lies on the bench: the kerf, by gap or by two halves; what was sanded, where, how long. */
@@ -36,6 +37,7 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
   const { kerfMm, where, minutes, note } = form.values;
   const setKerf = (v: number | null) => form.put({ kerfMm: v });
   const [block, setBlock] = useState<number | null>(null);
+  const [photo, setPhoto] = useState(false);
   const [halves, setHalves] = useState<number | null>(null);
   const fault = form.faults.map(faultWords).join('; ') || refused;
   const positive = (set: (v: number | null) => void) => (v: number | null) =>
@@ -100,6 +102,22 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
           onChange={(e) => form.put({ note: e.target.value })}
         />
       </label>
+      <p>
+        <Button size="small" onClick={() => setPhoto(true)}>
+          From a photo of the face
+        </Button>
+      </p>
+      {photo && (
+        <FacePhoto
+          onClose={() => setPhoto(false)}
+          onTake={(words, { kerf }) =>
+            form.put({
+              note: note.trim() === '' ? words : `${note.trimEnd()}\n${words}`,
+              ...(kerfMm === null && kerf && { kerfMm: Number(kerf.mm.toPrecision(3)) }),
+            })
+          }
+        />
+      )}
       <Button variant="outlined" disabled={where !== '' && minutes === null} onClick={() => void form.send()}>
         Keep it
       </Button>

@@ -73,7 +73,12 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
         {fault && <p role="alert">{fault}</p>}
       </div>
       <div>
-        <PowerLine onSince={wire.onSince} lastCut={wire.lastCut} onPower={(to) => then(to ? on() : off())} />
+        <PowerLine
+          onSince={wire.onSince}
+          lastCut={wire.lastCut}
+          onPower={(to) => then(to ? on() : off())}
+          slackSince={wire.slackSince}
+        />
         <p>
           <Link href={places.rig(rigId, 'try')}>Log a cut</Link> ·{' '}
           <a href={downloads.sheet(rigId)} download>

@@ -4,7 +4,7 @@ import {
   batteryOfCells,
   batteryOfChemistry,
   batteryOfVolts,
-  noLoadVolts,
+  setOfSupply,
   type Chemistry,
 } from '@/core/engine/battery';
 import { limitsOf } from '@/core/documents/fieldPath';
@@ -16,6 +16,7 @@ import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import { NumberField } from './Field';
+import { SmallBatteries } from './SmallBatteries';
 import css from './rig.module.css';
 
 export const CHEMISTRY_NAMES: Record<Chemistry, string> = {
@@ -34,7 +35,9 @@ function useBattery() {
   const volts = useRig((s) => s.doc.supply.volts);
   const put = (supply: Record<string, unknown>) => {
     const { doc, edit } = store.getState();
-    edit('battery', apply(doc, { supply }));
+    // Ohms that a set of small batteries brought do not stay with another battery.
+    const was = setOfSupply(doc.supply);
+    edit('battery', apply(doc, { supply: was ? { internalOhm: 0, ...supply } : supply }));
   };
   return { battery, volts, put };
 }
@@ -62,7 +65,6 @@ export function BatteryVolts() {
 /** Kind, cells, amp-hours and charge of a battery, and the volts that follow. */
 export function BatteryFields() {
   const { battery, volts, put } = useBattery();
-  const { say } = useUnits();
   const choose = (chemistry: Chemistry) => put(batteryOfChemistry({ ...FRESH, ...battery }, chemistry, volts));
   return (
     <>
@@ -94,12 +96,9 @@ export function BatteryFields() {
             <NumberField path="supply.battery.ampHours" role="count" />
             <NumberField path="supply.battery.charge" />
           </div>
-          <p className={css.says}>
-            {battery.cells} cell{battery.cells === 1 ? '' : 's'} at this charge stand open at{' '}
-            <b className="num">{say(noLoadVolts(battery), 'volts')}</b>.
-          </p>
         </>
       )}
+      <SmallBatteries />
     </>
   );
 }

@@ -1,7 +1,10 @@
 'use client';
+import Link from 'next/link';
 import { memo } from 'react';
 import { CUTTERS, hasPieces } from '@/core/documents/cutters';
+import { builtAs } from '@/core/documents/jobKinds';
 import { FRAME_KINDS, type FrameKind } from '@/core/documents/rig';
+import { places } from '@/state/places';
 import { useDerived, useRig } from '@/state/RigContext';
 import { Check } from '@/ui/Check';
 import { Term } from '@/ui/Term';
@@ -22,6 +25,8 @@ export const CutterStage = memo(function CutterStage() {
   const board = useField<boolean | undefined>('frame.board', 'falls across a board');
   const kind = useRig((s) => s.doc.frame.kind);
   const free = useRig((s) => (s.doc.wire.lengthMm - s.doc.foam.widthMm) / 2);
+  const id = useRig((s) => s.id);
+  const built = useRig((s) => builtAs(s.doc.frame) !== null);
   const { ends } = CUTTERS[kind];
   const pieces = useRig((s) => hasPieces(s.doc.frame));
   const onTemplates = guided.value ?? pieces;
@@ -72,6 +77,11 @@ export const CutterStage = memo(function CutterStage() {
         )}
         .
       </p>
+      {built && (
+        <p className={css.says}>
+          <Link href={places.rigPage(id, 'build')}>Building it: parts, cut lengths, holes</Link>
+        </p>
+      )}
     </>
   );
 });

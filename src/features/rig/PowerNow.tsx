@@ -11,5 +11,12 @@ export function PowerNow() {
   const { wire, load, on, off } = useWire(id);
   useEffect(() => void load(), [cuts, load]);
   if (!wire) return null;
-  return <PowerLine onSince={wire.onSince} lastCut={wire.lastCut} onPower={(to) => (to ? on() : off())} />;
+  return (
+    <PowerLine
+      onSince={wire.onSince}
+      lastCut={wire.lastCut}
+      onPower={(to) => (to ? on() : off())}
+      slackSince={wire.slackSince}
+    />
+  );
 }

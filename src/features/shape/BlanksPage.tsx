@@ -1,4 +1,5 @@
 'use client';
+import { blankMarks } from '@/core/words/blankMarks';
 import type { PlanView } from '@/core/engine/template/view';
 import { usePlan } from '@/state/PlanContext';
 import { useUnits } from '@/ui/Units';
@@ -6,6 +7,7 @@ import { Finish } from './Finish';
 import { PlanNumber } from './fields';
 import { Halves, Lengths } from './Lengths';
 import { NestDrawing } from './NestDrawing';
+import { PlanformDrawing } from './PlanformDrawing';
 import { PieceFrame, type PieceProps } from './PieceFrame';
 import { PlanFindings } from './PlanFindings';
 import css from './frame.module.css';
@@ -84,6 +86,15 @@ function Inside({ view }: { view: PlanView }) {
         <section className={css.sheet} aria-label="Out of a sheet">
           <h2>Out of a sheet</h2>
           <NestDrawing view={view} />
+        </section>
+        <section className={css.sheet} aria-label="Marks on the sheet">
+          <h2>Marks on the sheet</h2>
+          <PlanformDrawing p={view.planform} />
+          <ol className={css.lines}>
+            {blankMarks(view.planform, say).map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ol>
         </section>
         <Lengths view={view} />
         <Halves view={view} />

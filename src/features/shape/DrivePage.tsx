@@ -50,8 +50,12 @@ function Inside({ view }: { view: PlanView }) {
   if (view.kind === 'lever')
     rows.push(
       ['Long end’s mark', mm('longMarkMm')],
-      ['Short end’s mark', mm('shortMarkMm')],
+      [
+        'Short end’s mark',
+        `${mm('shortMarkMm')}, ${((100 * n('shortMarkMm')) / n('longMarkMm')).toFixed(1)} %`,
+      ],
       ['Lever goes through', `${Math.round(n('fallDeg'))}°`],
+      ['Other hand', 'swap the two cords; the marks stay'],
     );
   if (view.kind === 'anchored')
     rows.push(
@@ -70,6 +74,7 @@ function Inside({ view }: { view: PlanView }) {
     rows.push(
       ['Hang on its end', n('hangG') < 5 ? 'under 5 g: what just moves it' : say(n('hangG'), 'mass')],
       ['At the start', 'carry it until the wire is in the foam'],
+      ['Along the way', weights(view, say)],
       ['Add near the end', n('endG') < 2 ? 'nothing' : say(n('endG'), 'mass')],
     );
   rows.push(['Hold it', `${mm('holdFromRootMm')} from the root face`]);
@@ -113,6 +118,14 @@ function Inside({ view }: { view: PlanView }) {
       </div>
     </div>
   );
+}
+
+/** What hangs at the first, the middle and the last station of the first pass. */
+function weights(view: PlanView, say: ReturnType<typeof useUnits>['say']): string {
+  const pulls = view.passes[0]?.pulls ?? [];
+  const hang = view.method['hangG'] as number;
+  const at = [0, Math.floor(pulls.length / 2), pulls.length - 1].flatMap((i) => pulls[i] ?? []);
+  return at.map((p) => `${p.n}: ${say(Math.max(0, hang + p.grams), 'mass')}`).join(', ');
 }
 
 const STEPS: Record<PlanView['kind'], readonly string[]> = {

@@ -36,6 +36,7 @@ export const METHOD_HELP: Record<Method['kind'], string> = {
 };
 export const SPLIT_NAMES: Record<Template['split'], string> = {
   'top-bottom': 'top and bottom apart',
+  turned: 'one template, block turned over',
   outline: 'one outline, single pass',
   square: 'square end plates, straight cut',
 };
@@ -51,6 +52,12 @@ export function orderWords(t: Pick<Template, 'split' | 'pinnedTo' | 'firstCut'>)
   if (t.split === 'outline')
     return 'One pass: in at the trailing edge, over the top, round the leading edge, back below.';
   if (t.split === 'square') return 'One straight pass; the offcut is drawn away as it comes free.';
+  if (t.split === 'turned')
+    return t.pinnedTo === 'core'
+      ? 'The same pair cuts both faces. Pinned to the core on its middle line, each face loses alike, whichever is first.'
+      : t.firstCut === 'top'
+        ? 'Above, then turned over into its offcut: the core sinks by its kerf, and its thickness hangs on no heat.'
+        : 'Below, then turned over and below again: the wire on the edge takes its kerf and itself off each face.';
   if (t.pinnedTo === 'block-bottom')
     return t.firstCut === 'bottom'
       ? 'Below first: the core then sinks by its own kerf and keeps its thickness. Both pairs stay pinned to the bottom of the block.'

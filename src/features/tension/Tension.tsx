@@ -15,6 +15,7 @@ import { Ends } from './Ends';
 import { OverDays } from './OverDays';
 import { PluckIt } from './PluckIt';
 import { SetIt } from './SetIt';
+import { Storage } from './Storage';
 import css from './tension.module.css';
 import { places } from '@/state/places';
 
@@ -54,6 +55,7 @@ function Inside({ loaded }: { loaded: readonly PullRecord[] }) {
             <Now />
             <PluckIt log={log} />
             <OverDays pulls={pulls} drop={drop} />
+            <Storage />
             <Ends />
           </div>
           {(kind === 'pulled-bow' || kind === 'drop-bow') && <Balance kind={kind} />}

@@ -11,6 +11,8 @@ export interface Found {
   readonly outlines: readonly Outline[];
   readonly dropped: readonly string[];
   readonly units: string;
+  /** Straight lines that stand by themselves, the longest first: a chord line that is marked on a template. */
+  readonly lines: readonly (readonly [Pt, Pt])[];
 }
 /** A file that cannot be read: why, in words, and where that is known. */
 export class SectionFault extends Error {}
@@ -51,6 +53,16 @@ export function joined(pieces: readonly (readonly Pt[])[], tolerance: number): {
   }
   return { loops: loops.filter((l) => l.length > 2), open: loops.filter((l) => l.length === 0).length };
 }
+
+const MOST_LINES = 12;
+
+/** Straight lines among the pieces of a drawing, the longest first. */
+export const straightLines = (pieces: readonly (readonly Pt[])[]): (readonly [Pt, Pt])[] =>
+  pieces
+    .filter((p) => p.length === 2)
+    .map((p) => [p[0]!, p[1]!] as const)
+    .sort((a, b) => apart(...b) - apart(...a))
+    .slice(0, MOST_LINES);
 
 /** Closed loops as outlines, the largest first. */
 export function outlinesOf(loops: readonly (readonly Pt[])[], name: string): Outline[] {

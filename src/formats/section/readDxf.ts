@@ -1,7 +1,7 @@
 import DxfParser from 'dxf-parser';
 import type { Pt } from '@/core/numeric/polyline';
 import { arcPoints, bulged } from './flatten';
-import { joined, MOST_READ, outlinesOf, SectionFault, type Found } from './outline';
+import { joined, MOST_READ, outlinesOf, straightLines, SectionFault, type Found } from './outline';
 
 /** $INSUNITS of the DXF reference: what one drawing unit is, mm. */
 const UNITS: Record<number, readonly [string, number]> = {
@@ -73,6 +73,7 @@ export function readDxf(text: string, toleranceMm: number): Found {
     outlines: outlinesOf(loops, 'outline'),
     dropped: [...dropped].map(([what, n]) => `${n} × ${what}`),
     units,
+    lines: straightLines(lines),
   };
 }
 

@@ -2,7 +2,7 @@ import { XMLParser } from 'fast-xml-parser';
 import svgpath from 'svgpath';
 import type { Pt } from '@/core/numeric/polyline';
 import { arcPoints, cubic } from './flatten';
-import { joined, MOST_READ, outlinesOf, SectionFault, type Found } from './outline';
+import { joined, MOST_READ, outlinesOf, straightLines, SectionFault, type Found } from './outline';
 
 type Node = Record<string, unknown> & { ':@'?: Record<string, string> };
 type Matrix = readonly [number, number, number, number, number, number];
@@ -71,6 +71,7 @@ export function readSvg(text: string, toleranceMm: number): Found {
     outlines: outlinesOf(loops, 'outline'),
     dropped: [...dropped].map(([what, n]) => `${n} × ${what}`),
     units,
+    lines: straightLines(lines),
   };
 
   function walk(nodes: readonly Node[], m: Matrix, depth: number): void {

@@ -10,6 +10,8 @@ const wireState: z.ZodType<WireState> = z.object({
   minutes: z.number().nonnegative(),
   onSince: instant.nullable(),
   powerId: id.nullable(),
+  slackSince: instant.nullable(),
+  slackId: id.nullable(),
   cuts: z.int(),
   metres: z.number().nonnegative(),
   lastCut: instant.nullable(),

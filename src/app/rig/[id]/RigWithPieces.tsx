@@ -25,7 +25,7 @@ export function RigWithPieces(p: {
     [p.open.record.id, p.plans],
   );
   const keptJobs = useRef<KeptJobs['kept']['current']>(null);
-  const first = p.jobs[0];
+  const first = p.jobs.find((j) => j.doc.kind !== 'build');
   const [job, setJob] = useState<string | null>(first ? first.doc.name || JOB_NAMES[first.doc.kind] : null);
   const jobs = useMemo(
     () => ({ rigId: p.open.record.id, jobs: p.jobs, kept: keptJobs, onName: setJob }),

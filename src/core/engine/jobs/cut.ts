@@ -1,8 +1,10 @@
 import type { Rig } from '../../documents/rig';
+import { loadedVolts } from '../battery';
 import { evaluate } from '../evaluate';
 import type { Evaluation } from '../evaluation';
 import { OperatingPointSolver } from '../states';
 import { feedSd } from '../reading';
+import { ohmPerMetre } from '../setup';
 import { timesOf } from '../times';
 
 /** What a job goes by: the rig as it is used, its evaluation, and the cut that positions are set for. mm, mm/s, s. */
@@ -48,8 +50,20 @@ export function jobCut(rig: Rig, most: number | null = null): JobCut {
   };
 }
 
-/** Feed and kerf as every worksheet has them. */
-export const commonValues = (c: JobCut) => ({ feedMmS: c.feed, kerfMm: c.kerf, d: c.d });
+/** Feed and kerf as every worksheet has them; of a battery its volts too, open and under load. */
+export function commonValues(c: JobCut) {
+  const volts = loadedVolts(c.e);
+  return {
+    feedMmS: c.feed,
+    kerfMm: c.kerf,
+    d: c.d,
+    ...(volts && { openVolts: volts.open, loadedVolts: volts.loaded }),
+  };
+}
+
+/** Volts from end to end of the idling wire: what is left of the supply's behind leads and contacts. */
+export const wireVolts = ({ e: { s, idle } }: JobCut): number =>
+  idle.amps * ohmPerMetre(s, idle.airC) * s.length;
 
 /** Kerf in mm of the same wire at another feed, mm/s; null where it does not cut. */
 export function kerfAt(c: JobCut, feed: number): number | null {

@@ -4,6 +4,7 @@ import { boxOf, type Pt } from '../../numeric/polyline';
 import { grow } from '../../physics/shape/grow';
 import type { Mark, PrintedPiece } from '../template/pieces';
 import { loopInFoam } from './loop/groove';
+import { loopLine } from './loop/line';
 
 /** Width of a spacer strip, room about a jig's marks, half a cross and the radius of a pin's hole, mm. Ours. */
 const STRIP_MM = 20;
@@ -54,16 +55,17 @@ export function jigsOf(job: OwnJob, sheet: WorksheetFigures): PrintedPiece[] {
       ];
     }
     case 'cutout': {
-      const inset = known('insetMm');
-      if (inset === null) return [];
-      const outline = grow(job.outline, -inset);
+      const off = known('templateMm');
+      if (off === null) return [];
+      const hole = job.keep === 'hole';
+      const outline = grow(job.outline, hole ? -off : off);
       const b = boxOf(outline);
       return [
         {
           outline,
           holes: [],
           marks: cross([(b.x0 + b.x1) / 2, (b.y0 + b.y1) / 2]),
-          label: [`TEMPLATE, ${round(inset)} SMALLER ALL ROUND`],
+          label: [`${hole ? 'OPENING' : 'TEMPLATE'}, ${round(off)} ${hole ? 'SMALLER' : 'LARGER'} ALL ROUND`],
           labelAt: [b.x0 + 4, (b.y0 + b.y1) / 2 - 8],
         },
       ];
@@ -72,12 +74,17 @@ export function jigsOf(job: OwnJob, sheet: WorksheetFigures): PrintedPiece[] {
       const outer = known('loopMm');
       if (outer === null) return [];
       const half = outer / 2;
-      const inFoam = loopInFoam(job.shape, outer, job.depthMm, v['d'] ?? 0);
+      const d = v['d'] ?? 0;
+      const inFoam = loopInFoam(job.shape, outer, job.depthMm, d, job.outline);
+      const middle = loopLine(job.shape, outer - d, job.depthMm - d / 2, job.outline);
       return [
         {
           outline: box(-half, -job.depthMm, half, ROOM_MM),
           holes: [],
-          marks: [line([-half - CROSS_MM, 0], [half + CROSS_MM, 0], 'face of the foam')],
+          marks: [
+            line([-half - CROSS_MM, 0], [half + CROSS_MM, 0], 'face of the foam'),
+            ...middle.slice(1).map((to, i) => line(middle[i]!, to)),
+          ],
           label: [
             `LOOP ${round(outer)} OUTSIDE, ${round(job.depthMm)} DEEP`,
             `${round(inFoam)} of wire in the foam`,
@@ -87,6 +94,7 @@ export function jigsOf(job: OwnJob, sheet: WorksheetFigures): PrintedPiece[] {
       ];
     }
     case 'segments':
+    case 'build':
       return [];
   }
 }

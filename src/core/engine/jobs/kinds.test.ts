@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import type { Job } from '../../documents/job';
+import type { Job, OwnJob } from '../../documents/job';
+import type { Rig } from '../../documents/rig';
 import { toldWorksheet } from '../../words/jobs';
+import { HOT_MODULUS, loopBend } from '../../physics/making/loop';
 import { solve } from '../solve';
 import { codes, job, LOOP, SLICER, TABLE, values } from './testJobs';
+import { jobCut, wireVolts } from './cut';
+import { jigsOf } from './jig';
 import { worksheetOf } from './worksheet';
 
 describe('sheets', () => {
@@ -87,12 +91,36 @@ describe('table', () => {
     expect(codes(job('disc', { innerMm: 119 }))).toContain('ring-too-thin');
     expect(codes(job('disc', { innerMm: null, tiltDeg: 55 }))).toContain('cone-closes');
   });
+  // Geometry: a wire of diameter d rides with its surface on the template, its middle runs d/2 off it, and its kerf w/2 to either side.
+  it('a piece’s template and a hole’s opening leave the edge that is wanted, half a kerf from the wire’s middle', () => {
+    for (const keep of ['piece', 'hole'] as const) {
+      const j = job('cutout', { keep, outline: [[0, 0], [80, 0], [80, 40], [0, 40]] }); // prettier-ignore
+      const { kerfMm, d, templateMm } = values(j) as { kerfMm: number; d: number; templateMm: number };
+      const { outline } = jigsOf(j as OwnJob, worksheetOf(j))[0]!;
+      const right = Math.max(...outline.map((p) => p[0]));
+      const out = keep === 'piece' ? 1 : -1;
+      expect(right).toBeCloseTo(80 + out * templateMm, 4);
+      const middle = right + (out * d) / 2;
+      expect(middle - (out * kerfMm) / 2).toBeCloseTo(80, 4);
+    }
+  });
+  it('a free shape is led round from the edge: nothing is let go or threaded', () => {
+    const steps = worksheetOf(job('cutout', { keep: 'piece' })).steps.map((s) => s.code);
+    expect(steps).toContain('cut-round');
+    expect(steps).not.toContain('let-go');
+    expect(codes(job('cutout', { keep: 'piece', outline: [[0, 0], [80, 0], [80, 1], [0, 1]] }))).toContain('piece-too-small'); // prettier-ignore
+  });
   it('a cut-out is hung again at the tension that it had', () => {
     const sheet = worksheetOf(job('cutout'));
     expect(sheet.values['insetMm']).toBeCloseTo(sheet.values['kerfMm']! / 2, 12);
     const [off, on] = ['let-go', 'hang-again'].map((code) => sheet.steps.find((s) => s.code === code)!);
     expect(on!.values['tensionN']).toBe(off!.values['tensionN']);
     expect(sheet.values['pathMm']).toBeCloseTo(240, 12);
+    // A wire that is threaded through the block has nothing to be rested on.
+    expect(sheet.steps.map((s) => s.code)).not.toContain('rest-first');
+    const strips = worksheetOf(job('strips'));
+    const rest = strips.steps.find((s) => s.code === 'rest-first')!;
+    expect(rest.values['feedMmS']).toBeCloseTo(0.3 * solve(strips.rig).cutting!.fastestFeedMmS!, 9);
   });
 });
 
@@ -121,6 +149,33 @@ describe('loop and drop board', () => {
       ).tipMm!;
     expect(tip(0.5)).toBeGreaterThan(2 * tip(0.8));
   });
+  it('a loop that bends names a feed, a depth and a wire, and each of them holds', () => {
+    const fast: Rig = {
+      ...LOOP,
+      wire: { ...LOOP.wire, diameterMm: 0.4, lengthMm: 160 },
+      control: { ...LOOP.control, setting: 1.9 },
+      foam: { ...LOOP.foam, kind: 'xps', densityKgM3: 40, widthMm: 100 },
+      cut: { ...LOOP.cut, reserve: 0.9 },
+    };
+    const bends = (more: object, rig: Rig = fast) =>
+      worksheetOf(job('groove', { depthMm: 50, toleranceMm: 0.3, ...more }, rig)).findings.find((f) =>
+        /^loop-(bends|overstressed)$/.test(f.code),
+      );
+    const { values: v, fixes } = bends({})!;
+    const [fix] = fixes;
+    expect(fix!.patch).toEqual({ cut: { feedMmS: v['feedMmS'] } });
+    expect(bends({}, { ...fast, cut: { ...fast.cut, feedMmS: v['feedMmS'] as number } })).toBeUndefined();
+    expect(bends({ depthMm: (v['stepMm'] as number) * 0.98 })).toBeUndefined();
+    expect(bends({ depthMm: (v['stepMm'] as number) * 1.05 })).toBeDefined();
+    // The wire by the beam itself, its drag as much more as it is thicker.
+    const { loopMm, tipMm, allowedMPa } = values(job('groove', { depthMm: 50, toleranceMm: 0.3 }, fast));
+    const bent = (q: number, d: number) =>
+      loopBend(q, 0.05, (loopMm! - 0.4) / 1000, d / 1000, HOT_MODULUS * 193e9);
+    const drag = tipMm! / 1000 / bent(1, 0.4).tip;
+    const wide = v['wireMm'] as number;
+    const thick = bent((drag * wide) / 0.4, wide);
+    expect(Math.max(thick.tip / 0.0003, thick.stress / 1e6 / allowedMPa!)).toBeCloseTo(1, 6);
+  });
   it('segments are laid out within the stock, each piece once', () => {
     const lengths = Array.from({ length: 200 }, (_, i) => 50 + (i % 17) * 40);
     const sheet = worksheetOf(job('segments', { lengthsMm: lengths }));
@@ -136,5 +191,36 @@ describe('loop and drop board', () => {
     const open = job('segments', { lengthsMm: [100, 100, 100, 100, 100], errorDeg: 0.3 });
     expect(codes(open)).toContain('row-opens');
     expect(codes({ ...open, turnOver: true } as Job)).not.toContain('row-opens');
+  });
+});
+
+describe('spacers of cards, and a block that slides', () => {
+  it('cards come as near to the height as whole cards do, and the sheet follows from them', () => {
+    const cards = (cardMm: number) =>
+      worksheetOf(job('sheets', { by: { kind: 'spacers', heightMm: null, cardMm }, toleranceMm: 0.2 }));
+    const fine = cards(0.31);
+    const { spacerMm, givesMm, cards: n } = fine.values as Record<string, number>;
+    expect(Math.abs(n! * 0.31 - spacerMm!)).toBeLessThanOrEqual(0.155);
+    expect(givesMm! - 3).toBeCloseTo(n! * 0.31 - spacerMm!, 9);
+    expect(fine.findings.map((f) => f.code)).not.toContain('sheet-differs');
+    expect(cards(1.3).findings.map((f) => f.code)).toContain('sheet-differs');
+    expect(toldWorksheet(fine).steps[0]!.text).toContain(`each of ${n} cards of 0.31`);
+  });
+  it('the tilt at which it slides by itself tells the friction, tan φ, and a slicker board needs less tilt', () => {
+    const at = (slidesAtDeg: number | null) => values(job('sheets', { blockMm: [400, 300, 300], slidesAtDeg }));
+    expect(at(null).friction).toBe(0.3);
+    expect(at(45).friction).toBeCloseTo(1, 12);
+    const [slick, plain] = [at(8), at(null)];
+    expect(plain.slideDeg).toBeGreaterThan(0);
+    expect(slick.slideDeg!).toBeLessThan(plain.slideDeg!);
+  });
+});
+
+describe('a loop’s volts', () => {
+  // MACHINES.md section 4: 90 mm of 0.8 mm stainless at 4.5 A is 0.7 V, so the loss in leads and contacts decides.
+  it('are what its own ohms take, not what leads and contacts do', () => {
+    const { wire, control } = LOOP;
+    const rig = { ...LOOP, wire: { ...wire, lengthMm: 90 }, control: { ...control, setting: 4.5 } };
+    expect(wireVolts(jobCut(rig))).toBeCloseTo(0.7, 1);
   });
 });

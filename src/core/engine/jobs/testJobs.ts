@@ -1,5 +1,5 @@
 import { jobSchema, type Job } from '../../documents/job';
-import { jobsOf, type JobKind } from '../../documents/jobKinds';
+import { builtAs, jobsOf, type JobKind } from '../../documents/jobKinds';
 import { FRAME_KINDS, type FrameKind, type Rig } from '../../documents/rig';
 import { testRig } from '../testRigs';
 import { worksheetOf } from './worksheet';
@@ -49,13 +49,17 @@ export const JOBS: Record<JobKind, Record<string, unknown>> = {
   cutout: { kind: 'cutout', outline: [[0, 0], [80, 0], [80, 40], [0, 40]], thickMm: 50 },
   groove: { kind: 'groove', shape: 'rectangle', widthMm: 20, depthMm: 15, lengthMm: 500 },
   segments: { kind: 'segments', blockMm: [50, 400, 1000], lengthsMm: [300, 200, 450], angleDeg: 0 },
+  build: { kind: 'build', of: { kind: 'table', boardMm: [600, 400, 18], postMm: 262, reachMm: 250, material: 'pine', section: { kind: 'bar', widthMm: 45, thickMm: 45 } } },
 }; // prettier-ignore
 export const frameOf = (kind: FrameKind) => ({
   ...testRig().frame,
   kind,
   ...(kind === 'drop-bow' ? { board: true } : {}),
 });
-export const cutterOf = (kind: JobKind) => frameOf(FRAME_KINDS.find((k) => jobsOf(frameOf(k)).includes(kind))!);
+/** Whether a cutter does a kind of job; the sizes of the sample are a table's. */
+export const does = (k: FrameKind, kind: JobKind) =>
+  kind === 'build' ? builtAs(frameOf(k)) === 'table' : jobsOf(frameOf(k)).includes(kind);
+export const cutterOf = (kind: JobKind) => frameOf(FRAME_KINDS.find((k) => does(k, kind))!);
 export const rigOf = (kind: JobKind) => RIGS[cutterOf(kind).kind]!;
 export const job = (kind: JobKind, more: Record<string, unknown> = {}, rig = rigOf(kind)): Job =>
   jobSchema.parse({ ...head, ...JOBS[kind], ...more, rig });

@@ -4,6 +4,7 @@ import type { Rig } from '../../documents/rig';
 import type {
   JobCode,
   JobFindingFigures,
+  MaterialFigures,
   Part,
   StepCode,
   StepFigures,
@@ -17,6 +18,7 @@ export interface Worked {
   readonly values: WorksheetFigures['values'];
   readonly steps: readonly StepFigures[];
   readonly parts: readonly Part[];
+  readonly materials?: readonly MaterialFigures[];
   readonly timeS: number | null;
   readonly findings: readonly JobFindingFigures[];
 }
@@ -89,6 +91,14 @@ export const heatStep = (c: KnownCut): StepFigures =>
     amps: c.e.idle.amps,
     warmUpS: c.warmUpS,
   });
+
+/** Feed at which foam sinks onto an idling wire by itself, as a share of the max feed. Common practice, no source. */
+const REST_SHARE = 0.3;
+/** What a table's job begins with: how the heat is found before the first cut, and at what feed foam then sinks in. */
+export const tableHeat = (c: KnownCut): StepFigures[] => [
+  step('rest-first', { feedMmS: REST_SHARE * (c.fastest ?? c.feed) }),
+  heatStep(c),
+];
 
 /** How truly a hand sets a length by rule or tape, mm. Common practice, no source. */
 export const SET_MM = 0.3;

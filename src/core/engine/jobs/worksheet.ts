@@ -1,10 +1,11 @@
 import type { Job, OwnJob } from '../../documents/job';
 import type { JobKind } from '../../documents/jobKinds';
-import type { WorksheetFigures } from '../../documents/worksheet';
+import type { JobFindingFigures, WorksheetFigures } from '../../documents/worksheet';
 import { drafts, figuresOf } from '../drafts';
 import type { Patch } from '../findings/draft';
 import { fixesOf } from '../fixes';
 import { segments } from './board/segments';
+import { build } from './build/build';
 import { commonValues, jobCut, type JobCut } from './cut';
 import { groove } from './loop/groove';
 import { sheets } from './slicer/sheets';
@@ -14,7 +15,7 @@ import { strips } from './table/strips';
 import { finding, type JobWork, type KnownCut } from './work';
 
 /** Every kind of job, in the one table that names them. */
-const WORK: { readonly [K in JobKind]: JobWork<K> } = { sheets, strips, disc, cutout, groove, segments };
+const WORK: { readonly [K in JobKind]: JobWork<K> } = { sheets, strips, disc, cutout, groove, segments, build };
 
 const RANK = { stop: 0, fix: 1, note: 2 };
 
@@ -42,7 +43,11 @@ export function cutOn(job: OwnJob, rig: Job['rig']): { sheet: WorksheetFigures; 
   const stopped = found.some((f) => f.level === 'stop');
   const known = cut.feed !== null && cut.kerf !== null;
   const made = known ? work.work(job, cut as KnownCut) : null;
-  const own = made?.findings ?? (stopped ? [] : [finding('no-feed', 'stop')]);
+  const own = made
+    ? [...made.findings, ...fades(cut, made.timeS)]
+    : stopped
+      ? []
+      : [finding('no-feed', 'stop')];
   const findings = [...own, ...found].sort((a, b) => RANK[a.level] - RANK[b.level]);
   const sheet: WorksheetFigures = {
     format: 'upwind-rod/worksheet',
@@ -52,10 +57,26 @@ export function cutOn(job: OwnJob, rig: Job['rig']): { sheet: WorksheetFigures; 
     values: { ...commonValues(cut), ...(made?.values ?? {}) },
     steps: made && !findings.some((f) => f.level === 'stop') ? made.steps : [],
     parts: [...(made?.parts ?? [])],
+    materials: [...(made?.materials ?? [])],
     timeS: made?.timeS ?? null,
     findings,
   };
   return { sheet, cut };
+}
+
+/** Max feed that falls by more than this share as a battery empties is told; so is a job that takes more than the other of it. Ours. */
+const FADE_SHARE = 0.1;
+const LONG_SHARE = 0.3;
+
+/** What a battery does in a job of so many seconds: it runs out, or its feed falls on the way. */
+function fades({ e: { battery } }: JobCut, seconds: number | null): JobFindingFigures[] {
+  if (!battery || battery.minutes === null || seconds === null) return [];
+  const takes = seconds / 60;
+  const [full, empty] = battery.fastestFeedMmS;
+  const values = { takesMin: takes, lastsMin: battery.minutes, fullMmS: full, emptyMmS: empty };
+  if (takes > battery.minutes) return [finding('battery-runs-out', 'fix', values)];
+  const falls = full !== null && (empty === null || empty < (1 - FADE_SHARE) * full);
+  return falls && takes > LONG_SHARE * battery.minutes ? [finding('battery-fades', 'note', values)] : [];
 }
 
 /** Whether a patch holds for the rig as it stands too: foam and length of the wire are the job's. */

@@ -3,6 +3,8 @@ import { GRAVITY } from '../../physics/heat/loss';
 import { pullFor } from '../../physics/tension/pulled';
 import { solve } from '../solve';
 import { merge } from '../merge';
+import { fallingArm, spanDrag } from './driven';
+import { degAt } from './pull';
 import { planOut } from './template';
 import { pulledOf } from './pulledWire';
 import { testPlan } from './testPlans';
@@ -43,6 +45,36 @@ describe('a drive that nobody leads', () => {
 
 describe('what hangs on a falling arm', () => {
   it.each([
+    { kind: 'swing-arm', tipRadiusMm: 250, maxRadiusMm: 600 },
+    { kind: 'lever', armMm: 500 },
+  ] as const)('%o: along the way it does the work that the drag takes, within 1 %', (method) => {
+    const plan = planOut(testPlan({ method, rig: { cut: { reserve: 0.85 } } }));
+    const { pass, paced, pulls } = plan.passes[0]!;
+    const arm = { ...fallingArm(plan.method, plan.plan.method)!, hangG: plan.method['hangG'] as number };
+    const stations = pass.nodes.flatMap((node, i) => (node.kind === 'station' ? [i] : []));
+    let falls = 0;
+    let dragged = 0;
+    for (const [k, i] of stations.slice(0, -1).entries()) {
+      const next = stations[k + 1]!;
+      // The weight that holds this way, over the angle that the arm falls on it.
+      const rad = ((degAt(pass, next, arm) - degAt(pass, i, arm)) * Math.PI) / 180;
+      const level = Math.cos((degAt(pass, i, arm) * Math.PI) / 180);
+      falls += ((arm.hangG + pulls[k]!.grams) / 1000) * GRAVITY * (arm.reach / 1000) * level * rad;
+      // The drag over both ends' ways, strip by strip along the wire, with each strip's own feed.
+      for (let leg = i; leg < next; leg++) {
+        const { root, tip, seconds } = paced!.legs[leg]!;
+        const strips = 200;
+        for (let s = 0; s < strips; s++) {
+          const share = (s + 0.5) / strips;
+          const way = root + (tip - root) * share;
+          dragged += (plan.heat!.drag(way / seconds) / strips) * (way / 1000);
+        }
+      }
+    }
+    expect(falls).toBeGreaterThan(0);
+    expect(Math.abs(falls / dragged - 1)).toBeLessThan(0.01);
+  });
+  it.each([
     [{ kind: 'swing-arm', tipRadiusMm: 150, maxRadiusMm: 600 }, 'rootRadiusMm', 'tipRadiusMm', 600],
     [{ kind: 'lever', armMm: 500 }, 'longMarkMm', 'shortMarkMm', 500],
   ] as const)('%o holds the drag of both cords, and more of it as the arm falls', (method, a, b, reach) => {
@@ -51,10 +83,10 @@ describe('what hangs on a falling arm', () => {
     const [hang, more] = [m['hangG']!, m['endG']!];
     expect(hang).toBeGreaterThan(0);
     expect(more).toBeGreaterThan(0);
-    const drag = plan.heat!.drag(
-      (plan.heat!.advised * (m['rootPathMm']! + m['tipPathMm']!)) /
-        (2 * Math.max(m['rootPathMm']!, m['tipPathMm']!)),
-    );
+    const long = Math.max(m['rootPathMm']!, m['tipPathMm']!);
+    const feedOf = (way: number) => (plan.heat!.advised * way) / long;
+    const ends = spanDrag(plan.heat!, { root: feedOf(m['rootPathMm']!), tip: feedOf(m['tipPathMm']!) });
+    const drag = ends.root + ends.tip;
     const moment = (hang / 1000) * GRAVITY * reach;
     const [most, least] = [Math.max(m[a]!, m[b]!), Math.min(m[a]!, m[b]!)];
     expect(moment).toBeGreaterThan(drag * least);

@@ -1,6 +1,7 @@
 import type { Plan } from '../../documents/plan';
+import { sharedIntegral } from '../../numeric/simpson';
 import { GRAVITY as G_N } from '../../physics/heat/loss';
-import { dragCentre, shareForPull } from '../../physics/tension/pulled';
+import { shareForPull } from '../../physics/tension/pulled';
 import type { AtFeed } from './heat';
 import { pulledOf } from './pulledWire';
 import type { Evaluation } from '../evaluation';
@@ -32,24 +33,56 @@ export interface Hung {
   readonly endG: number;
 }
 
+/** A falling arm: where its weight hangs, where both cords are held, mm from its pivot, and how far it falls. */
+export interface Arm {
+  readonly reach: number;
+  readonly root: number;
+  readonly tip: number;
+  readonly fallDeg: number;
+}
+/** Strips of Simpson's rule over the span. */
+const STRIPS = 32;
+
 /**
- * Weight at the end of a falling arm (radius `reach`) that holds the feed against the drag of both cords at their radii:
- * W·R·cos θ = F_root·r_root + F_tip·r_tip, the arm level half-way through its fall. Statics. mm, degrees; null without a feed.
+ * Drag of a wire whose ends go at two feeds (mm/s), linear between, N: what each end bears of it. It rises steeply near the max feed, so that
+ * the drag of the mean feed would be too little.
  */
-export function hungOn(
-  e: Evaluation,
-  h: AtFeed | null,
-  ways: { root: number; tip: number },
-  arm: { reach: number; root: number; tip: number; fallDeg: number },
-): Hung | null {
+export function spanDrag(h: AtFeed, feeds: { root: number; tip: number }): { root: number; tip: number } {
+  const { start, end } = sharedIntegral((s) => h.drag(feeds.root + (feeds.tip - feeds.root) * s), STRIPS);
+  return { root: start, tip: end };
+}
+
+/** An arm hangs nearly straight down past this: no weight holds it by its own. Ours. */
+const LEAST_COS = 0.2;
+
+/**
+ * Weight at the end of a falling arm that holds both ends at their feeds (mm/s), its arm so many degrees from level, g:
+ * W·R·cos θ = F_root·r_root + F_tip·r_tip. Statics.
+ */
+export function hungAt(h: AtFeed, feeds: { root: number; tip: number }, arm: Arm, deg: number): number {
+  const drag = spanDrag(h, feeds);
+  const turning = drag.root * arm.root + drag.tip * arm.tip;
+  const level = Math.max(LEAST_COS, Math.cos((deg * Math.PI) / 180));
+  return (turning / (arm.reach * level) / G_N) * 1000;
+}
+
+/** What is hung on an arm that is level half-way through its fall; null without a feed. Ways of both ends in mm. */
+export function hungOn(h: AtFeed | null, ways: { root: number; tip: number }, arm: Arm): Hung | null {
   if (!h) return null;
   const long = Math.max(ways.root, ways.tip);
-  const [vr, vt] = [(h.advised * ways.root) / long, (h.advised * ways.tip) / long];
-  const total = h.drag((vr + vt) / 2);
-  const atTip = (total * dragCentre(pulledOf(e), vr / h.fastest, vt / h.fastest)) / e.s.width;
-  const turning = (total - atTip) * arm.root + atTip * arm.tip;
-  const grams = (deg: number) =>
-    (turning / (arm.reach * Math.max(0.2, Math.cos((deg * Math.PI) / 180))) / G_N) * 1000;
-  const half = grams(0);
-  return { hangG: half, endG: grams(arm.fallDeg / 2) - half };
+  const feeds = { root: (h.advised * ways.root) / long, tip: (h.advised * ways.tip) / long };
+  const half = hungAt(h, feeds, arm, 0);
+  return { hangG: half, endG: hungAt(h, feeds, arm, arm.fallDeg / 2) - half };
+}
+
+/** The arm of a swing arm or lever, from the numbers of its method; null for other ways of driving. */
+export function fallingArm(m: Readonly<Record<string, unknown>>, method: Plan['method']): Arm | null {
+  const n = (key: string) => m[key] as number;
+  const fallDeg = n('fallDeg');
+  if (method.kind === 'swing-arm')
+    return { reach: method.maxRadiusMm, root: n('rootRadiusMm'), tip: n('tipRadiusMm'), fallDeg };
+  if (method.kind !== 'lever') return null;
+  const [root, tip] =
+    m['longEnd'] === 'root' ? [n('longMarkMm'), n('shortMarkMm')] : [n('shortMarkMm'), n('longMarkMm')];
+  return { reach: method.armMm, root, tip, fallDeg };
 }

@@ -2,6 +2,7 @@ import type { Level } from '../../documents/reading';
 import { signedArea } from '../../numeric/polyline';
 import { noseRadius, insideCorner, sectionFaults } from './check';
 import { drafts } from '../drafts';
+import { asCut, ownEdges, turned } from './existingFindings';
 import { material } from './materialFindings';
 import { taperOf } from './method';
 import type { PlanDraft } from './planDraft';
@@ -91,7 +92,8 @@ const ends: Finder = (t) => {
         values: { tail: k.tailMm, least: margin + CLEAR },
         patch: { template: { tailMm: margin + CLEAR } },
       }),
-    k.pinnedTo === 'block-bottom' &&
+    k.split !== 'turned' &&
+      k.pinnedTo === 'block-bottom' &&
       k.firstCut === 'top' &&
       draft({
         code: 'upper-first',
@@ -217,9 +219,13 @@ const driving: Finder = (t) => {
 const foreseen: Finder = (t) => {
   const tol = t.plan.toleranceMm;
   const all = t.passes.flatMap((p) => p.forecast.map((f) => ({ f, side: p.pass.side })));
+  // What an edge itself is off, a maker's own or one that serves both faces, is told of by itself.
+  const apart = t.own || t.plan.template.split === 'turned';
   const off = all.map((x) => ({
     ...x,
-    most: Math.max(Math.abs(x.f.root), Math.abs(x.f.middle), Math.abs(x.f.tip)),
+    most: apart
+      ? Math.abs(x.f.middle - x.f.bulge)
+      : Math.max(Math.abs(x.f.root), Math.abs(x.f.middle), Math.abs(x.f.tip)),
   }));
   const beyond = off.filter((x) => x.most > tol);
   const worst = beyond.reduce<(typeof off)[number] | null>((a, b) => (a && a.most >= b.most ? a : b), null);
@@ -234,7 +240,7 @@ const foreseen: Finder = (t) => {
           stations: named.slice(0, 8).join(', ') + (named.length > 8 ? ` and ${named.length - 8} more` : ''),
           worst: worst.most,
           where:
-            Math.abs(worst.f.middle) >= worst.most - 1e-9
+            apart || Math.abs(worst.f.middle) >= worst.most - 1e-9
               ? 'middle'
               : Math.abs(worst.f.root) >= worst.most - 1e-9
                 ? 'root'
@@ -251,7 +257,7 @@ const foreseen: Finder = (t) => {
   ];
 };
 
-const FINDERS: Finder[] = [rig, sections, ends, material, block, driving, foreseen];
+const FINDERS: Finder[] = [rig, sections, ends, material, block, driving, foreseen, asCut, ownEdges, turned];
 
 /** What is wrong with a plan, the worst first. */
 export function planFindings(t: Known): PlanDraft[] {

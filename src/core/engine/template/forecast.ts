@@ -81,8 +81,17 @@ function offAt(trace: Trace, at: Pt, out: Pt, from: number, reach: number): numb
   return off;
 }
 
-/** The forecast core along a pass: kerf at each end by its own feed there, the middle's lag, the taper's bulge, what standing melts. */
-export function forecastOf(pass: Pass, paced: FeedSchedule, h: AtFeed, w: Slots): ProfileDeviation[] {
+/** The kerf that templates allow for at a place of both ends, laid out, mm. */
+export type Allowed = (ends: { readonly root: Pt; readonly tip: Pt }) => Slots;
+
+/** The forecast core along a pass, beside what its templates allow for: kerf at each end by its own feed there, the middle's lag, the taper's bulge, what standing melts. */
+export function forecastOf(
+  pass: Pass,
+  paced: FeedSchedule,
+  h: AtFeed,
+  w: Slots,
+  allowed: Allowed = () => w,
+): ProfileDeviation[] {
   const walk = walkerOf(pass);
   const trace = traceOf(pass, paced, h);
   const side = coreSide(pass);
@@ -114,16 +123,17 @@ export function forecastOf(pass: Pass, paced: FeedSchedule, h: AtFeed, w: Slots)
     const normal: Pt = side === 1 ? [-uy, ux] : [uy, -ux];
     const time = paced.leave[i]! + share * leg.seconds;
     const lag = offAt(trace, at, normal, (share === 0 ? paced.arrive[i]! : time) - 0.2, reach);
-    const bulge = (w.root + w.tip) / 4 - middleKerf.at(i, share) / 2;
+    const ends = walk.endsAt(i, share);
+    const given = allowed(ends);
+    const bulge = (given.root + given.tip) / 4 - middleKerf.at(i, share) / 2;
     const next = pass.nodes[i + 1]!;
     const node = pass.nodes[i]!;
-    const ends = walk.endsAt(i, share);
     const whole = next.kind === 'station' && node.kind === 'station';
     return {
       leg: i,
       at: node.n + (whole ? share : 0.5 * share),
-      root: -(rootKerf.at(i, share) - w.root) / 2 - melted,
-      tip: -(tipKerf.at(i, share) - w.tip) / 2 - melted,
+      root: -(rootKerf.at(i, share) - given.root) / 2 - melted,
+      tip: -(tipKerf.at(i, share) - given.tip) / 2 - melted,
       middle: bulge + lag - melted,
       lag,
       bulge,

@@ -57,7 +57,7 @@ export function methodOf(plan: Plan, passes: readonly Pass[], e: Evaluation, h: 
       const fallDeg = ((root + plan.template.leadInMm + plan.template.tailMm) / rootRadius) * (180 / Math.PI);
       return {
         ...common,
-        ...hungOn(e, h, { root, tip }, { reach: m.maxRadiusMm, root: rootRadius, tip: tipRadius, fallDeg }),
+        ...hungOn(h, { root, tip }, { reach: m.maxRadiusMm, root: rootRadius, tip: tipRadius, fallDeg }),
         tipRadiusMm: tipRadius,
         rootRadiusMm: rootRadius,
         fits,
@@ -74,7 +74,7 @@ export function methodOf(plan: Plan, passes: readonly Pass[], e: Evaluation, h: 
       const fallDeg = (long / m.armMm) * (180 / Math.PI);
       return {
         ...common,
-        ...hungOn(e, h, { root, tip }, { reach: m.armMm, root: r, tip: t, fallDeg }),
+        ...hungOn(h, { root, tip }, { reach: m.armMm, root: r, tip: t, fallDeg }),
         longMarkMm: m.armMm,
         shortMarkMm: short,
         longEnd: root >= tip ? 'root' : 'tip',

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { piecePlanSchema, planSchema } from '../../documents/plan';
-import { boxOf, signedArea, type Pt } from '../../numeric/polyline';
+import { boxOf, nearest, signedArea, type Pt } from '../../numeric/polyline';
 import { halvesOf, lengthsOf, sectionBetween, sectionHalf } from './parts';
 import { sectionFaults } from './check';
 import { surfacesOf } from '../../physics/shape/surfaces';
@@ -49,6 +49,57 @@ describe('a piece in lengths', () => {
   it('alike sections stay what they are', () => {
     const s = { kind: 'circle' } as const;
     expect(sectionBetween(s, { ...s }, 0.4)).toBe(s);
+  });
+});
+
+describe('joints', () => {
+  const worked = (p: typeof plan) => planOut(planSchema.parse({ ...p, rig: BOW }));
+  const apart = (a: readonly Pt[], b: readonly Pt[]) =>
+    Math.max(...a.map((p) => nearest([...b, b[0]!], p).distance));
+
+  it('both faces of a joint between lengths have one outline to 0.1 mm, as templates are drawn, for 2 to 5 lengths', () => {
+    for (const count of [2, 3, 4, 5]) {
+      const parts = lengthsOf(plan, count).map(worked);
+      parts.slice(1).forEach((next, k) => {
+        const before = parts[k]!;
+        const [dx, dy] = before.plan.piece.tip.offsetMm;
+        const tip = before.wanted.tip.lay(before.wanted.tip.loop).map(([x, y]): Pt => [x - dx, y - dy]);
+        const root = next.wanted.root.lay(next.wanted.root.loop);
+        expect(Math.max(apart(tip, root), apart(root, tip))).toBeLessThan(0.1);
+      });
+    }
+  });
+  it('the flats of both halves lie along one line at each end, twisted as it is', () => {
+    const [upper, lower] = halvesOf(plan).map(worked);
+    for (const end of ['root', 'tip'] as const) {
+      const flat = (t: NonNullable<typeof upper>, side: 'top' | 'bottom') => {
+        const w = t.wanted[end];
+        return w.lay([w[side][0]!, w[side].at(-1)!]);
+      };
+      const [a, b] = [flat(upper!, 'bottom'), flat(lower!, 'top')];
+      a.forEach((p, i) => expect(Math.hypot(p[0] - b[i]![0], p[1] - b[i]![1])).toBeLessThan(0.1));
+    }
+  });
+  it('templates that are cut or owned go with the ends that they are of, never with a joint', () => {
+    const edge = {
+      kind: 'line' as const,
+      points: [
+        [0, 0],
+        [200, 5],
+      ] as [number, number][],
+    };
+    const both = { top: edge, bottom: edge };
+    const own = { ...plan, template: { ...plan.template, own: { root: both, tip: both } } };
+    const parts = lengthsOf(own, 3).map((p) => p.template.own);
+    expect(parts.map((o) => [o.root.top, o.tip.top].map(Boolean))).toEqual([
+      [true, false],
+      [false, false],
+      [false, true],
+    ]);
+    const [up, low] = halvesOf(own).map((p) => p.template.own.root);
+    expect([up!.top, up!.bottom, low!.top, low!.bottom].map(Boolean)).toEqual([true, false, false, true]);
+    const turned = { ...plan, template: { ...plan.template, split: 'turned' as const } };
+    expect(halvesOf(turned).map((p) => p.template.split)).toEqual(['top-bottom', 'top-bottom']);
   });
 });
 

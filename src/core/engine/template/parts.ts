@@ -1,4 +1,4 @@
-import type { Piece, PiecePlan, Section } from '../../documents/plan';
+import type { OwnEdges, Piece, PiecePlan, Section } from '../../documents/plan';
 import { arcs, pointAt, signedArea, type Pt } from '../../numeric/polyline';
 import { surfacesOf } from '../../physics/shape/surfaces';
 import { sectionLoop } from './sections';
@@ -44,6 +44,9 @@ export function endBetween(piece: Piece, share: number): EndOf {
   };
 }
 
+const NO_EDGES: OwnEdges = { top: null, bottom: null };
+const only = (side: 'top' | 'bottom', own: OwnEdges): OwnEdges => ({ ...NO_EDGES, [side]: own[side] });
+
 /** A plan parted along its span into so many lengths, root first; neighbours have an end, and so a template, in common. */
 export function lengthsOf(plan: PiecePlan, count: number): PiecePlan[] {
   const { piece } = plan;
@@ -61,17 +64,27 @@ export function lengthsOf(plan: PiecePlan, count: number): PiecePlan[] {
         tip: { ...endBetween(piece, (k + 1) / count), offsetMm: [sweep / count, rise / count] },
       },
       blank: plan.blank && { ...plan.blank, lengthMm: Math.min(plan.blank.lengthMm, spanMm) },
+      template: {
+        ...plan.template,
+        // A joint is neither end of the whole: what was cut or is owned for those stays with them.
+        cut: null,
+        own: {
+          root: k === 0 ? plan.template.own.root : NO_EDGES,
+          tip: k === count - 1 ? plan.template.own.tip : NO_EDGES,
+        },
+      },
     };
   });
 }
 
-/** The half of a section above or below its chord line, as points: a flat from the nose to the tail and the surface itself. */
+/** The half of a section above or below its chord line, as points: a flat from the nose to the middle of the tail, and the surface itself. */
 export function sectionHalf(section: Section, side: 'top' | 'bottom'): Section {
   const loop = sectionLoop(section);
   const s = surfacesOf(signedArea(loop) < 0 ? [...loop].reverse() : loop);
   const surface = s[side].map(([x, y]): [number, number] => [x, y]);
-  // From the tail over the top to the nose and back: what is flat is the other surface. Closed, so that no tail is taken for blunt.
-  const tail = surface[surface.length - 1]!;
+  // From the tail over the top to the nose and back: what is flat is the other surface. Both halves have the same flat, or they would not meet.
+  const [up, low] = [s.top[s.top.length - 1]!, s.bottom[s.bottom.length - 1]!];
+  const tail: [number, number] = [(up[0] + low[0]) / 2, (up[1] + low[1]) / 2];
   const points = side === 'top' ? [...surface.slice().reverse(), tail] : [tail, ...surface];
   return { kind: 'points', points, name: `${side} half` };
 }
@@ -89,6 +102,13 @@ export function halvesOf(plan: PiecePlan): PiecePlan[] {
       tip: { ...piece.tip, section: sectionHalf(piece.tip.section, side) },
     },
     blank: null,
-    template: { ...plan.template, slots: plan.template.slots.filter((s) => s.side === side) },
+    template: {
+      ...plan.template,
+      // A half is flat on one side: no one template serves both.
+      split: plan.template.split === 'turned' ? 'top-bottom' : plan.template.split,
+      slots: plan.template.slots.filter((s) => s.side === side),
+      cut: null,
+      own: { root: only(side, plan.template.own.root), tip: only(side, plan.template.own.tip) },
+    },
   }));
 }

@@ -1,6 +1,7 @@
 import type { Plan } from '../../documents/plan';
 import { arcs, lengthOf, nearest, pointAt, turnAt, type Pt } from '../../numeric/polyline';
 import { arcAtShare } from '../../physics/shape/surfaces';
+import { turnedAbout, turnLine } from './chordLine';
 import { CORNER_DEG, stationShares, type Edges } from './ends';
 import type { End, Side, NominalSection } from './nominalSection';
 
@@ -52,6 +53,14 @@ export function passesOf(
   };
   const order: Side[] = t.firstCut === 'bottom' ? ['bottom', 'top'] : ['top', 'bottom'];
   if (t.split === 'top-bottom') return order.map((side) => joined(plan, side, root, tip, ...one(side)));
+  if (t.split === 'turned') {
+    const [side, other] = order as [Side, Side];
+    const first = one(side);
+    return [
+      joined(plan, side, root, tip, ...first),
+      joined(plan, other, root, tip, mirrored(first[0], root), mirrored(first[1], tip)),
+    ];
+  }
   if (t.split === 'square')
     return [joined(plan, 'square', root, tip, straight(root, t.stations), straight(tip, t.stations))];
   const [topR, topT] = one('top');
@@ -76,6 +85,9 @@ function bareOf(w: NominalSection, edges: Edges, side: Side, shares: readonly nu
   });
   return { points: [...edge], stations, corners: cornersOf(edge) };
 }
+
+/** The same edge, its stations and corners, turned over about the line that the block is. */
+const mirrored = (b: Bare, w: NominalSection): Bare => ({ ...b, points: turnedAbout(turnLine(w), b.points) });
 
 /** Arcs of an edge's corners; a corner that the allowance has rounded is one where it turns far within a wire's breadth. */
 function cornersOf(edge: readonly Pt[]): number[] {

@@ -1,6 +1,7 @@
 import type { Plan } from '../../documents/plan';
 import { heightAt } from '../../physics/shape/surfaces';
-import { arcs, boxOf, pointAt, type Pt } from '../../numeric/polyline';
+import { arcs, between, boxOf, pointAt, type Pt } from '../../numeric/polyline';
+import { turnLine } from './chordLine';
 import type { Line, Pass, PassSide } from './passes';
 import type { End, NominalSection } from './nominalSection';
 
@@ -61,7 +62,10 @@ export function pieceOf(plan: Plan, pass: Pass, w: NominalSection): TemplatePiec
     end: w.end,
     side: pass.side,
     outline,
-    holes: pinsOf(w, block ? base + 6 : null).map((at) => ({ at, radius: PIN_RADIUS })),
+    holes: pinsOf(w, block ? base + 6 : null, plan.template.split === 'turned').map((at) => ({
+      at,
+      radius: PIN_RADIUS,
+    })),
     marks: marksOf(plan, pass, line, w, down),
     label: labelOf(plan, pass.side, w.end),
     labelAt: closed ? middleOf(w) : [first[0] + 6, down === -1 ? base + 4 : base - 10],
@@ -69,11 +73,13 @@ export function pieceOf(plan: Plan, pass: Pass, w: NominalSection): TemplatePiec
 }
 
 /** One pair of pin holes, at the same places for both halves: on the middle of the section, or above the foot of a template on the block. */
-function pinsOf(w: NominalSection, foot: number | null): Pt[] {
+function pinsOf(w: NominalSection, foot: number | null, turned = false): Pt[] {
   const x0 = w.top[0]![0];
   const span = w.top[w.top.length - 1]![0] - x0;
+  const middle = turned ? turnLine(w) : null;
   const at = PINS.map((share): Pt => {
     const x = x0 + share * span;
+    if (middle) return between(middle[0], middle[1], share);
     const up = heightAt(w.top, x) ?? 0;
     const low = heightAt(w.bottom, x) ?? 0;
     return [x, (up + low) / 2];
@@ -118,6 +124,12 @@ function marksOf(plan: Plan, pass: Pass, line: Line, w: NominalSection, down: 1 
 }
 
 function labelOf(plan: Plan, side: PassSide, end: End): string[] {
+  if (plan.template.split === 'turned')
+    return [
+      `${end.toUpperCase()} · BOTH FACES`,
+      plan.name || 'template',
+      'first cut: this face out; block turned over: the other face out',
+    ];
   const { hand } = plan.piece;
   const out =
     hand === 'pair'

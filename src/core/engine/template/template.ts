@@ -6,13 +6,17 @@ import { arcs, pointAt } from '../../numeric/polyline';
 import { evaluate } from '../evaluate';
 import { merge } from '../merge';
 import { timesOf } from '../times';
+import { allowedOver, allowingOf } from './allowing';
 import { blankOf } from './blank';
 import { CORNER_DEG, edgesOf, wantedOf } from './ends';
-import { drivenFeed, pullOf } from './driven';
+import { grownAsCut, isOther, planAsCut } from './cutTemplate';
+import { fallingArm, drivenFeed, pullOf } from './driven';
 import { planFindings } from './findings';
+import { forecastOf } from './forecast';
 import { atFeedOf, type AtFeed } from './heat';
 import { edgeLength, methodOf } from './method';
 import { mountOf } from './mount';
+import { grownOf, hasOwn, withOwn } from './own';
 import { pacedAndForeseen } from './settle';
 import { passesOf, type Pass } from './passes';
 import { pieceOf } from './pieces';
@@ -23,7 +27,9 @@ import type { Slots } from './feedSchedule';
 import type { PassPlan, TemplatePlan } from './templatePlan';
 
 /** Works a plan out: allowance at each end by its own feed, templates, pace, pull, forecast, blank. Pure. */
-export function planOut(plan: Plan): TemplatePlan {
+export function planOut(asked: Plan): TemplatePlan {
+  const plan = planAsCut(asked);
+  const { cut } = plan.template;
   const wanted = { root: wantedOf(plan, 'root'), tip: wantedOf(plan, 'tip') };
   const slant = slantOf(plan, wanted.root, wanted.tip);
   const { foam } = plan.rig;
@@ -40,6 +46,7 @@ export function planOut(plan: Plan): TemplatePlan {
   const bare = passesOf(plan, wanted.root, wanted.tip, none.root, none.tip);
   const feed = feedsOf(bare, h);
   const slot = { root: slotAt(rig, feed.root, slant.stretch), tip: slotAt(rig, feed.tip, slant.stretch) };
+  const turned = plan.template.split === 'turned';
   const diameter = e.s.diameter * 1000;
   const grow = (w: number | null) =>
     allowance({
@@ -48,35 +55,59 @@ export function planOut(plan: Plan): TemplatePlan {
       pinnedTo: plan.template.pinnedTo,
       firstCut: plan.template.firstCut,
       round: plan.template.round,
+      turned,
     });
-  const grows = { root: grow(slot.root), tip: grow(slot.tip) };
-  const edges = { root: edgesOf(wanted.root, grows.root), tip: edgesOf(wanted.tip, grows.tip) };
+  const now = { root: grow(slot.root), tip: grow(slot.tip) };
+  const made = cut ? { root: grownAsCut(cut, 'root', now.root), tip: grownAsCut(cut, 'tip', now.tip) } : now;
+  const edges = {
+    root: withOwn(plan, wanted.root, edgesOf(wanted.root, made.root)),
+    tip: withOwn(plan, wanted.tip, edgesOf(wanted.tip, made.tip)),
+  };
   const slots: Slots = { root: Math.max(diameter, slot.root ?? 0), tip: Math.max(diameter, slot.tip ?? 0) };
-  const passes = passesOf(plan, wanted.root, wanted.tip, edges.root, edges.tip).map((pass): PassPlan => {
+  const own = hasOwn(plan);
+  const grows = own
+    ? {
+        root: grownOf(plan, wanted.root, edges.root, made.root),
+        tip: grownOf(plan, wanted.tip, edges.tip, made.tip),
+      }
+    : made;
+  const standing = { slots, is: grows, now };
+  const given = cut || own || turned ? allowingOf(plan, wanted, standing) : null;
+  const lines = passesOf(plan, wanted.root, wanted.tip, edges.root, edges.tip);
+  const method = methodOf(plan, lines, e, h);
+  const arm = fallingArm(method, plan.method);
+  const hanging = arm && typeof method['hangG'] === 'number' ? { ...arm, hangG: method['hangG'] } : null;
+  const cutOut = lines.map((pass) => ({
+    root: pieceOf(plan, pass, wanted.root),
+    tip: pieceOf(plan, pass, wanted.tip),
+  }));
+  const passes = lines.map((pass, i): PassPlan => {
     const going = h && pacedAndForeseen(pass, h, slots, paceOptions(plan));
     return {
       pass,
-      pieces: { root: pieceOf(plan, pass, wanted.root), tip: pieceOf(plan, pass, wanted.tip) },
+      // Turned over, the block is cut by the same pair again.
+      pieces: cutOut[turned ? 0 : i]!,
       paced: going && going.paced,
-      pulls: h && going ? pullsOf(plan, pass, going.paced, h, e) : [],
-      forecast: going ? going.forecast : [],
+      pulls: h && going ? pullsOf(plan, pass, going.paced, h, e, hanging) : [],
+      forecast:
+        !going || !h ? [] : given ? forecastOf(pass, going.paced, h, slots, given(pass.side)) : going.forecast,
     };
   });
   const blank = blankOf(plan, wanted.root, wanted.tip, Math.max(slots.root, slots.tip), e, slant.stretch);
   const out = {
     plan,
+    allowed: cut || own ? allowedOver(plan, standing) : null,
+    slots,
+    allowing: given,
+    own,
+    other: isOther(asked),
     wanted,
     feed,
     slot,
     grows,
     passes,
     seconds: h ? passes.reduce((sum, p) => sum + p.paced!.seconds, 0) : null,
-    method: methodOf(
-      plan,
-      passes.map((p) => p.pass),
-      e,
-      h,
-    ),
+    method,
     blank,
     mounts: { root: mountOf(plan, blank, wanted.root), tip: mountOf(plan, blank, wanted.tip) },
     heat: h,

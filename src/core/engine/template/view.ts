@@ -7,6 +7,8 @@ import type { ProfileDeviation } from './forecast';
 import { taperOf, type MethodNumbers } from './method';
 import type { Mount } from './mount';
 import type { Line, Node, PassSide } from './passes';
+import { chordLine } from './chordLine';
+import { planformOf, type Planform } from './planform';
 import type { TemplatePiece } from './pieces';
 import type { PullAt } from './pull';
 import { worstOf } from './template';
@@ -34,6 +36,8 @@ export interface PassView {
 export interface PlanView {
   readonly plan: PiecePlan;
   readonly sections: Both<readonly Pt[]>;
+  /** Nose and tail of each end's chord line, as its templates are marked. */
+  readonly chords: Both<readonly [Pt, Pt]>;
   readonly feed: Both<number | null>;
   readonly slot: Both<number | null>;
   readonly grows: Both<Allowance>;
@@ -42,6 +46,7 @@ export interface PlanView {
   readonly method: MethodNumbers;
   readonly kind: Method['kind'];
   readonly blank: BlankPlan;
+  readonly planform: Planform;
   readonly mounts: Both<Mount>;
   readonly findings: readonly PlanDraft[];
   readonly worst: TemplatesDocument['forecast'];
@@ -57,6 +62,11 @@ export interface PlanView {
   readonly taper: number;
 }
 
+function chordOf(t: TemplatePlan, end: End): readonly [Pt, Pt] {
+  const [nose, tail] = t.wanted[end].lay(chordLine(t.wanted[end]));
+  return [nose!, tail!];
+}
+
 /** A plan that was worked out, without its functions. */
 export function viewOf(t: TemplatePlan): PlanView {
   const { rig: _, ...plan } = t.plan;
@@ -64,6 +74,7 @@ export function viewOf(t: TemplatePlan): PlanView {
   return {
     plan,
     sections: { root: t.wanted.root.lay(t.wanted.root.loop), tip: t.wanted.tip.lay(t.wanted.tip.loop) },
+    chords: { root: chordOf(t, 'root'), tip: chordOf(t, 'tip') },
     feed: t.feed,
     slot: t.slot,
     grows: t.grows,
@@ -83,6 +94,7 @@ export function viewOf(t: TemplatePlan): PlanView {
     method: t.method,
     kind: t.plan.method.kind,
     blank: t.blank,
+    planform: planformOf(t.plan, t.wanted, t.blank),
     mounts: t.mounts,
     findings: t.findings,
     worst: { root: worstOf(t, 'root'), middle: worstOf(t, 'middle'), tip: worstOf(t, 'tip') },

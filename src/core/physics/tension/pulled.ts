@@ -1,4 +1,5 @@
 import { rootIncreasing } from '../../numeric/root';
+import { sharedIntegral } from '../../numeric/simpson';
 import { dragPerMetre } from '../foam/drag';
 
 /** A wire pulled through foam: 10 % stress Pa, diameter m, width of foam m. */
@@ -32,17 +33,9 @@ export function shareForPull(p: Pulled, pull: number): number | null {
  * first face, for shares r0 and r1 of the max feed at its two faces (linear between). Simpson, 64 strips.
  */
 export function dragCentre(p: Pulled, r0: number, r1: number): number {
-  const n = 64;
-  let force = 0;
-  let moment = 0;
-  for (let i = 0; i <= n; i++) {
-    const weight = i === 0 || i === n ? 1 : i % 2 === 1 ? 4 : 2;
-    const share = i / n;
-    const drag = weight * dragPerMetre(p.stress10, p.diameter, r0 + (r1 - r0) * share);
-    force += drag;
-    moment += drag * share * p.width;
-  }
-  return force > 0 ? moment / force : p.width / 2;
+  const { start, end } = sharedIntegral((s) => dragPerMetre(p.stress10, p.diameter, r0 + (r1 - r0) * s), 64);
+  const force = start + end;
+  return force > 0 ? (end / force) * p.width : p.width / 2;
 }
 
 /**

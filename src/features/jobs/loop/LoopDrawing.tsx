@@ -1,18 +1,19 @@
 'use client';
-import type { JobOf, LoopShape } from '@/core/documents/job';
+import type { JobOf } from '@/core/documents/job';
+import { loopLine } from '@/core/engine/jobs/loop/line';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
+import type { Pt } from '@/core/numeric/polyline';
 import { useUnits } from '@/ui/Units';
 import css from '../jobs.module.css';
 import { Across, Paper } from '../Paper';
 
 const HEIGHT = 214;
 
-/** The middle line of a loop's wire in its groove, from the left leg to the right one; x from its middle, y down from the face. */
-function wirePath(shape: LoopShape, half: number, deep: number, above: number): string {
-  if (shape === 'vee') return `M${-half} ${-above}V0L0 ${deep}L${half} 0V${-above}`;
-  if (shape === 'rectangle' || shape === 'slot') return `M${-half} ${-above}V${deep}H${half}V${-above}`;
-  const foot = Math.min(half, deep);
-  return `M${-half} ${-above}V${deep - foot}A${half} ${foot} 0 0 0 ${half} ${deep - foot}V${-above}`;
+/** The middle line of a loop's wire with its legs above the face; x from its middle, y down from the face, in the paper's scale. */
+function wirePath(line: readonly Pt[], scale: number, above: number): string {
+  const [first, last] = [line[0]!, line.at(-1)!];
+  const points = line.map(([x, y]) => `L${x * scale} ${-y * scale}`).join('');
+  return `M${first[0] * scale} ${-above}${points}L${last[0] * scale} ${-above}`;
 }
 
 /** The loop in its groove, seen along the feed, to scale; passes side by side where the groove is wider. */
@@ -34,8 +35,7 @@ export function LoopDrawing({ job, sheet }: { job: JobOf<'groove'>; sheet: Works
         const top = 44;
         const mid = width / 2;
         const left = mid - (job.widthMm * scale) / 2;
-        const half = ((outer - d) / 2) * scale;
-        const deep = (job.depthMm - kerf / 2) * scale;
+        const line = loopLine(job.shape, outer - d, job.depthMm - kerf / 2, job.outline);
         return (
           <>
             <rect
@@ -48,14 +48,14 @@ export function LoopDrawing({ job, sheet }: { job: JobOf<'groove'>; sheet: Works
             {sheet.parts.map((p, i) => (
               <g key={i} transform={`translate(${left + (p.atMm ?? 0) * scale} ${top})`}>
                 <path
-                  d={wirePath(job.shape, half, deep, i === 0 ? 34 : 0)}
+                  d={wirePath(line, scale, i === 0 ? 34 : 0)}
                   fill="none"
                   stroke="var(--paper)"
                   strokeWidth={kerf * scale}
                 />
                 <path
                   className={css.wire}
-                  d={wirePath(job.shape, half, deep, i === 0 ? 34 : 0)}
+                  d={wirePath(line, scale, i === 0 ? 34 : 0)}
                   strokeWidth={Math.max(1.5, d * scale)}
                 />
               </g>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { RigEvent, RunEvent } from '@/core/documents/event';
 import { GRADES, SEEN, type Grade, type Seen } from '@/core/documents/log';
 import type { CoreOf } from '@/core/engine/call/batch';
+import type { LedPass } from '@/core/engine/call/led';
 import { sizesOf } from '@/core/engine/template/measure';
 import type { PlanView } from '@/core/engine/template/view';
 import type { Role } from '@/core/units/profile';
@@ -15,6 +16,7 @@ import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import css from './call.module.css';
+import { LedReport } from './LedReport';
 import type { RunSoFar } from './Passes';
 import { SIDE_NAMES } from '../words';
 
@@ -43,6 +45,7 @@ export function After(p: {
   run: RunSoFar;
   core: CoreOf;
   rehearsal: boolean;
+  led: readonly LedPass[];
   note: (e: RigEvent) => Promise<string | null>;
   onSaved: (words: string) => void;
 }) {
@@ -88,6 +91,10 @@ export function After(p: {
       seen: [...seen],
       measured,
       ridges,
+      led: p.run.led.map(({ side, seconds }) => ({
+        side,
+        seconds: seconds.map((s) => Number(s.toFixed(2))),
+      })),
       note: words,
     };
     const refused = await p.note(event);
@@ -124,6 +131,7 @@ export function After(p: {
         Led in <b className="num">{say(p.run.heldS, 'time')}</b> of {say(p.run.plannedS, 'time')} planned:{' '}
         {pace > 1.01 ? 'slower' : pace < 0.99 ? 'faster' : 'as planned'}.
       </p>
+      <LedReport passes={p.led} />
       {!p.rehearsal && (
         <>
           <fieldset className={css.chips}>

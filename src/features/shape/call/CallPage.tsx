@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { RunEvent } from '@/core/documents/event';
 import { coresOf, leftOf, nextRate } from '@/core/engine/call/batch';
 import type { PlanView } from '@/core/engine/template/view';
+import type { LedPass, Marks } from '@/core/engine/call/led';
 import { PlanProvider, usePieces, usePlan } from '@/state/PlanContext';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { EventRecord, OpenRig, PlanRecord } from '@/state/types';
@@ -59,7 +60,8 @@ function Inside({ events }: { events: readonly EventRecord[] }) {
 function Worked({ events }: { events: readonly EventRecord[] }) {
   const { rig } = useDerived();
   const doc = usePlan((s) => s.doc);
-  const { view, fault } = usePlanned(rig, doc);
+  const [marks, setMarks] = useState<readonly Marks[]>(NONE);
+  const { view, led, fault } = usePlanned(rig, doc, marks);
   const { say } = useUnits();
   if (fault) return <p role="alert">This cannot be called: {faultWords(fault)}.</p>;
   if (!view) return <p className="dim">Working it out …</p>;
@@ -73,12 +75,25 @@ function Worked({ events }: { events: readonly EventRecord[] }) {
       </section>
     );
   }
-  return <Run view={view} events={events} />;
+  return <Run view={view} events={events} led={led} onLed={setMarks} />;
 }
 
 type Phase = 'checks' | 'passes' | 'after';
 
-function Run({ view, events: loaded }: { view: PlanView; events: readonly EventRecord[] }) {
+const NONE: readonly Marks[] = [];
+
+function Run({
+  view,
+  events: loaded,
+  led,
+  onLed,
+}: {
+  view: PlanView;
+  events: readonly EventRecord[];
+  led: readonly LedPass[];
+  onLed: (marks: readonly Marks[]) => void;
+}) {
+  const [byFeel, leadByFeel] = useState(false);
   const rigId = useRig((s) => s.id);
   const planId = usePlan((s) => s.id);
   const { events, note } = useEvents(rigId, loaded);
@@ -111,7 +126,15 @@ function Run({ view, events: loaded }: { view: PlanView; events: readonly EventR
       {told && <p role="status">{told}</p>}
       {phase === 'checks' && (
         <>
-          <Checks view={view} storeKey={key} knocks={knocks} onKnocks={listen} onBegin={begin} />
+          <Checks
+            byFeel={byFeel}
+            onByFeel={leadByFeel}
+            view={view}
+            storeKey={key}
+            knocks={knocks}
+            onKnocks={listen}
+            onBegin={begin}
+          />
           <Batch view={view} runs={runs} left={left} />
         </>
       )}
@@ -120,10 +143,12 @@ function Run({ view, events: loaded }: { view: PlanView; events: readonly EventR
           view={view}
           rehearsal={rehearsal}
           knocks={knocks}
+          byFeel={byFeel}
           rate={nextRate(runs)}
           storeKey={key}
           onDone={(r) => {
             setDone(r);
+            onLed(r.led);
             setPhase('after');
           }}
           onStop={() => setPhase('checks')}
@@ -135,6 +160,7 @@ function Run({ view, events: loaded }: { view: PlanView; events: readonly EventR
           run={done}
           core={core}
           rehearsal={rehearsal}
+          led={led}
           note={note}
           onSaved={(words) => {
             tell(words);

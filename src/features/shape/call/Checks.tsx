@@ -14,6 +14,8 @@ export function Checks(p: {
   storeKey: string;
   knocks: boolean;
   onKnocks: (on: boolean) => void;
+  byFeel: boolean;
+  onByFeel: (on: boolean) => void;
   onBegin: (cold: boolean) => void;
 }) {
   const { say } = useUnits();
@@ -26,7 +28,7 @@ export function Checks(p: {
   const time = p.view.seconds;
   return (
     <section aria-label="Before it begins" data-phase="checks">
-      {waiting && (
+      {waiting && !p.byFeel && (
         <p className={css.left}>
           A {waiting.rehearsal ? 'rehearsal' : 'call'} was left in pass {waiting.pass + 1},{' '}
           {Math.round(waiting.place)} s in: it goes on from there.
@@ -64,6 +66,20 @@ export function Checks(p: {
           </label>{' '}
           {ear === 'none' && <span role="alert">No microphone, or no leave to use it.</span>}
         </p>
+      </div>
+      <div data-plain className={css.checks}>
+        <label>
+          <input
+            type="checkbox"
+            name="call.byFeel"
+            checked={p.byFeel}
+            onChange={(e) => p.onByFeel(e.target.checked)}
+          />
+          <span>
+            Led by feel: nothing is called ahead; whoever leads marks each station, and its number is said aloud
+            for the other end
+          </span>
+        </label>
       </div>
       <div className={css.begin} data-plain>
         <Button variant="outlined" size="large" disabled={!ready(COLD_CHECKS)} onClick={() => p.onBegin(true)}>

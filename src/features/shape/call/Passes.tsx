@@ -1,11 +1,14 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
+import type { Marks } from '@/core/engine/call/led';
 import type { PlanView } from '@/core/engine/template/view';
+import { turnedSteps } from '@/core/words/turned';
 import { useRig } from '@/state/RigContext';
 import { useWire } from '@/state/useWire';
 import { useUnits } from '@/ui/Units';
 import css from './call.module.css';
+import { LedRun } from './LedRun';
 import { PassRun } from './PassRun';
 import { keep, kept } from './progress';
 import { BETWEEN } from './words';
@@ -16,6 +19,8 @@ export interface RunSoFar {
   readonly plannedS: number;
   readonly heldS: number;
   readonly moved: boolean | null;
+  /** Marks of passes that were led by feel. */
+  readonly led: readonly Marks[];
 }
 
 /** The passes of one core: warm-up, each pass called, power off and a look between them. */
@@ -23,6 +28,7 @@ export function Passes(p: {
   view: PlanView;
   rehearsal: boolean;
   knocks: boolean;
+  byFeel: boolean;
   rate: number;
   storeKey: string;
   onDone: (r: RunSoFar) => void;
@@ -30,13 +36,14 @@ export function Passes(p: {
 }) {
   const [was] = useState(() => {
     const k = kept(p.storeKey);
-    return k && k.rehearsal === p.rehearsal && k.pass < p.view.passes.length ? k : null;
+    return k && !p.byFeel && k.rehearsal === p.rehearsal && k.pass < p.view.passes.length ? k : null;
   });
   const [at, setAt] = useState<{ pass: number; part: 'warm' | 'run' | 'between' }>({
     pass: was?.pass ?? 0,
     part: p.rehearsal ? 'run' : 'warm',
   });
   const sum = useRef({ planned: was?.planned ?? 0, led: was?.led ?? 0 });
+  const marks = useRef<readonly Marks[]>([]);
   const [moved, setMoved] = useState<boolean | null>(null);
   const power = useWire(useRig((s) => s.id));
   const pass = p.view.passes[at.pass]!;
@@ -66,14 +73,42 @@ export function Passes(p: {
         }}
       />
     );
+  const after = (led: number, planned: number) => {
+    if (!rehearsal) void power.off();
+    sum.current = { planned: sum.current.planned + planned, led: sum.current.led + led };
+    if (at.pass + 1 < p.view.passes.length) {
+      // What was marked is not kept over a reload: a core half led by feel begins anew.
+      if (!p.byFeel) keep(storeKey, { rehearsal, pass: at.pass + 1, place: 0, rate: 1, ...sum.current });
+      setAt({ pass: at.pass, part: 'between' });
+    } else {
+      keep(storeKey, null);
+      const { planned, led } = sum.current;
+      p.onDone({ plannedS: planned, heldS: led, moved, led: marks.current });
+    }
+  };
+  const one = {
+    view: p.view,
+    pass,
+    count: `${at.pass + 1} of ${p.view.passes.length}`,
+    rehearsal,
+    knocks: p.knocks,
+    onStop: leave,
+  };
+  if (p.byFeel)
+    return (
+      <LedRun
+        key={at.pass}
+        {...one}
+        onDone={(seconds, planned) => {
+          marks.current = [...marks.current, { side: pass.side, seconds }];
+          after(seconds.at(-1)!, planned);
+        }}
+      />
+    );
   return (
     <PassRun
       key={at.pass}
-      view={p.view}
-      pass={pass}
-      count={`${at.pass + 1} of ${p.view.passes.length}`}
-      rehearsal={rehearsal}
-      knocks={p.knocks}
+      {...one}
       first={{ rate: was?.rate ?? p.rate, from: was?.pass === at.pass ? was.place : 0 }}
       onPlace={(place, rate) =>
         keep(storeKey, {
@@ -85,25 +120,7 @@ export function Passes(p: {
           planned: sum.current.planned,
         })
       }
-      onStop={leave}
-      onDone={(led, planned) => {
-        if (!rehearsal) void power.off();
-        sum.current = { planned: sum.current.planned + planned, led: sum.current.led + led };
-        if (at.pass + 1 < p.view.passes.length) {
-          keep(storeKey, {
-            rehearsal,
-            pass: at.pass + 1,
-            place: 0,
-            rate: 1,
-            ...sum.current,
-            led: sum.current.led,
-          });
-          setAt({ pass: at.pass, part: 'between' });
-        } else {
-          keep(storeKey, null);
-          p.onDone({ plannedS: sum.current.planned, heldS: sum.current.led, moved });
-        }
-      }}
+      onDone={after}
     />
   );
 }
@@ -170,6 +187,13 @@ function Between(p: {
       <p>
         <b>Not.</b> {BETWEEN.not}
       </p>
+      {p.view.plan.template.split === 'turned' && (
+        <ol aria-label="Turn the block over">
+          {turnedSteps(p.view.plan.template).turn.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ol>
+      )}
       <p>Hold the two chord lines against the marks on the block: did anything move? Next is the {p.next}.</p>
       <div className={css.begin}>
         <Button variant="outlined" size="large" onClick={() => p.onGo(true)}>

@@ -5,15 +5,9 @@ import { RATE_STEP } from '@/core/engine/call/clock';
 import type { PassView } from '@/core/engine/template/view';
 import { loadClips, openVoice, type Clips } from '@/devices/voice/audio';
 import { Caller } from '@/devices/voice/caller';
-import type { Timer, Voice } from '@/devices/voice/port';
+import { PAGE_TIMER as TIMER, type Voice } from '@/devices/voice/port';
 import { useLatest } from '@/ui/useLatest';
 
-const TIMER: Timer = {
-  every: (ms, call) => {
-    const id = setInterval(call, ms);
-    return () => clearInterval(id);
-  },
-};
 /** A second press within this is the hand's bounce, s. */
 const BOUNCE = 0.25;
 

@@ -5,6 +5,8 @@ import { finding, heatStep, only, reads, SET_MM, step, withFoam, type JobWork } 
 
 /** Height between the guides' pins over which a shim is reckoned, mm. */
 const GUIDE_MM = 300;
+/** Depth of the relief sawn into the board below the cut, mm: at least. Ours. */
+const RELIEF_MM = 5;
 /** A joint that opens by more shows, mm. Ours. */
 const OPEN_MM = 0.5;
 
@@ -47,6 +49,7 @@ export const segments: JobWork<'segments'> = {
           { tipDeg: job.tipDeg, leanN: leanForce((job.massG / 1000) * 9.80665, job.tipDeg) },
           reads(job.tipDeg, 'deg', 0.3),
         ),
+        step('board-relief', { deepMm: Math.max(RELIEF_MM, 2 * slot) }),
         ...(angleDeg > 0
           ? [step('set-tilt', { tiltDeg: angleDeg, shiftMm: null, wireMm: null }, reads(angleDeg, 'deg', 0.2))]
           : []),

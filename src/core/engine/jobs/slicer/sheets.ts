@@ -47,6 +47,10 @@ function endsOf(corners: Sheets['cornersMm']) {
   };
 }
 
+/** Cards that come nearest to a height, mm; at least one. */
+const cardsFor = (card: number | null, height: number) =>
+  card === null ? null : Math.max(1, Math.round(height / card));
+
 /** Sheets off a block: MACHINES.md section 3. */
 export const sheets: JobWork<'sheets'> = {
   use: (job, rig) => withFoam(rig, job.blockMm[1], job.blockMm[2]),
@@ -58,7 +62,8 @@ export const sheets: JobWork<'sheets'> = {
     const { by } = job;
     const turns = by.kind === 'screw' ? turnsFor(job.sheetMm, kerf, d, by.pitchMm) : null;
     // What stands there now, where it was entered.
-    const set = by.kind === 'spacers' ? by.heightMm : by.turns;
+    const cards = by.kind === 'spacers' ? cardsFor(by.cardMm, spacer) : null;
+    const set = by.kind === 'screw' ? by.turns : (by.heightMm ?? (cards && cards * by.cardMm!));
     const gives =
       set === null
         ? job.sheetMm
@@ -80,13 +85,18 @@ export const sheets: JobWork<'sheets'> = {
       job.stack && kerfFromStack(job.stack.underMm ?? under, job.stack.heightMm, job.stack.sheets, d);
     const drag = (c.drag ?? 0) * (width / 1000);
     const mass = (n: number) => (c.rig.foam.densityKgM3 * along * width * (height - n * (gives + kerf))) / 1e9;
-    const slide = slideAngle(mass(0), drag, FRICTION);
-    const slideLast = count > 0 ? slideAngle(mass(count - 1), drag, FRICTION) : null;
+    const friction = job.slidesAtDeg === null ? FRICTION : Math.tan((job.slidesAtDeg * Math.PI) / 180);
+    const slide = slideAngle(mass(0), drag, friction);
+    const slideLast = count > 0 ? slideAngle(mass(count - 1), drag, friction) : null;
     const raise = wedge !== 0 ? (Math.abs(wedge) * job.supportsMm) / width : null;
     const minutes = c.e.battery?.minutes ?? null;
     const values = {
       spacerMm: by.kind === 'spacers' ? spacer : null,
       turns,
+      cards,
+      cardMm: by.kind === 'spacers' ? by.cardMm : null,
+      stripMm: along,
+      friction,
       axisMm: job.sheetMm + kerf / 2,
       givesMm: gives,
       underMm: under,
@@ -187,7 +197,11 @@ function stepsOf(
           { turns: v.set, pitchMm: job.by.kind === 'screw' ? job.by.pitchMm : null, axisMm: v.axisMm! },
           reads(v.set, 'turns', 0.02),
         )
-      : step('set-spacers', { spacerMm: v.set }, reads(v.set, 'mm', 0.02)),
+      : step(
+          'set-spacers',
+          { spacerMm: v.set, cards: v.cards!, cardMm: v.cardMm!, stripMm: v.stripMm! },
+          reads(v.set, 'mm', 0.02),
+        ),
     ...(screw ? [] : [step('insulate-spacers')]),
     heatStep(c),
     ...(job.skinsMm > 0 ? [step('skin-off', { skinsMm: job.skinsMm })] : []),
@@ -202,7 +216,16 @@ function stepsOf(
         ]
       : []),
     pushStep(c, job.blockMm[0]),
-    ...(v.slideDeg !== null ? [step('slide', { deg: v.slideDeg!, lastDeg: v.slideLastDeg! })] : []),
+    ...(v.slideDeg !== null
+      ? [
+          step('slide', {
+            deg: v.slideDeg!,
+            lastDeg: v.slideLastDeg!,
+            friction: v.friction!,
+            tried: job.slidesAtDeg === null ? 'no' : 'yes',
+          }),
+        ]
+      : []),
     step(
       'ten-sheets',
       { sheets: Math.max(1, Math.min(10, v.cut)) },

@@ -1,6 +1,6 @@
 import { coneTop, pinFor } from '../../../physics/making/table';
 import { HANDLING_S } from '../cut';
-import { finding, heatStep, only, reads, readsTime, SET_MM, step, type JobWork } from '../work';
+import { finding, tableHeat, only, reads, readsTime, SET_MM, step, type JobWork } from '../work';
 import { tiltedRig, tiltSteps, tiltValues } from './tilt';
 
 /** Largest share of the max feed at a rim that is turned by hand. MACHINES.md section 2; common practice, no source. */
@@ -36,7 +36,7 @@ export const disc: JobWork<'disc'> = {
       },
       steps: [
         ...tiltSteps(c, job.tiltDeg, 'pin'),
-        heatStep(c),
+        ...tableHeat(c),
         ...(inner === null || holePin === null ? [] : [step('hole-first'), ...one(inner, holePin)]),
         ...one(outer, pin),
         step('measure-disc', {}, reads(job.outerMm, 'mm', 2 * SET_MM)),

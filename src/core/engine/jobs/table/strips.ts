@@ -1,6 +1,6 @@
 import { anchorShift, fenceFor, flipError, slanted, stripsFrom } from '../../../physics/making/table';
 import { batchTime } from '../cut';
-import { finding, heatStep, only, pushStep, reads, SET_MM, step, type JobWork } from '../work';
+import { finding, tableHeat, only, pushStep, reads, SET_MM, step, type JobWork } from '../work';
 import { SQUARE_DEG, tiltedRig, tiltSteps, tiltValues } from './tilt';
 
 /** Full boards longer than this are ripped: a weight holds the wire, the frame is weighted down, the feed never pauses, mm. */
@@ -38,7 +38,7 @@ export const strips: JobWork<'strips'> = {
             ]
           : tiltSteps(c, tiltDeg, 'fence')),
         step('set-fence', { fenceMm: fence }, reads(fence, 'mm', SET_MM)),
-        heatStep(c),
+        ...tableHeat(c),
         step('first-edge', { tiltDeg }),
         ...(along > RIP_MM ? [step('rip', { alongMm: along })] : []),
         pushStep(c, along),

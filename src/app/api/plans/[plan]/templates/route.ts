@@ -1,9 +1,8 @@
-import { cookies } from 'next/headers';
 import { faultsOf } from '@/core/documents/faults';
 import { Refusal } from '@/server/http';
 import { exportTemplates, templateQuerySchema } from '@/server/plans';
 import { routes } from '@/server/routes';
-import { profileFrom, UNITS_COOKIE } from '@/ui/unitsCookie';
+import { reader } from '@/app/reader';
 
 export const dynamic = 'force-dynamic';
 /** Templates at full size: ?format=svg|dxf|pdf|list, of one piece by end and side, on a4, a3 or letter. */
@@ -11,6 +10,6 @@ export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes<{ plan: string 
   GET: async (request, { plan }) => {
     const query = templateQuerySchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
     if (!query.success) throw new Refusal(422, faultsOf(query.error));
-    return exportTemplates(plan, query.data, profileFrom((await cookies()).get(UNITS_COOKIE)?.value));
+    return exportTemplates(plan, query.data, (await reader()).profile);
   },
 });

@@ -1,0 +1,13 @@
+import { cookies } from 'next/headers';
+import type { Profile } from '@/core/units/profile';
+import { profileFrom, UNITS_COOKIE } from '@/ui/unitsCookie';
+import { dayFrom, ZONE_COOKIE } from '@/ui/zoneCookie';
+
+/** Who asks, as their browser told: the units they read in, and the day it is where they are (ISO date). */
+export async function reader(): Promise<{ readonly profile: Profile; readonly day: string }> {
+  const told = await cookies();
+  return {
+    profile: profileFrom(told.get(UNITS_COOKIE)?.value),
+    day: dayFrom(told.get(ZONE_COOKIE)?.value, new Date()),
+  };
+}

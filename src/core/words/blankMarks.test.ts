@@ -1,0 +1,31 @@
+import { describe, expect, it } from 'vitest';
+import { planformOf } from '../engine/template/planform';
+import { planOut } from '../engine/template/template';
+import { testPlan } from '../engine/template/testPlans';
+import { merge } from '../engine/merge';
+import { blankMarks } from './blankMarks';
+import { sayIn } from './say';
+
+const lines = (over: Readonly<Record<string, unknown>>, profile: 'metric' | 'inch' = 'metric') => {
+  const t = planOut(merge(testPlan(), over));
+  return blankMarks(planformOf(t.plan, t.wanted, t.blank), sayIn(profile)).join('\n');
+};
+
+describe('marks of a blank in words', () => {
+  it('names both ends, both lines with their seconds, the diagonals and what the straight-edges stand out', () => {
+    const text = lines({ stock: { thicknessMm: 60 } });
+    expect(text).toMatch(/Root end: front line at .*mm, rear line at .*mm from the squared edge\./);
+    expect(text).toMatch(/Front line .*mm, .*s; rear line .*mm, .*s at .*mm\/s\./);
+    expect(text).toMatch(/root front to tip rear .*mm, root rear to tip front .*mm/);
+    expect(text).toMatch(/through 60\.0\smm/);
+    expect(text).toContain('Shed 6.00');
+    expect(text).not.toContain('null');
+  });
+  it('in inches for a reader of inches; without a cut no time is made up; foam without a skin sheds none', () => {
+    expect(lines({}, 'inch')).toMatch(/rear line at .*in from the squared edge/);
+    const off = lines({ rig: { control: { setting: 0 } } });
+    expect(off).toContain('no time and no allowance are known');
+    expect(off).not.toMatch(/Front line .* s;/);
+    expect(lines({ rig: { foam: { kind: 'eps', densityKgM3: 20 } } })).not.toContain('Shed');
+  });
+});

@@ -1,0 +1,67 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { givesBackAtRest } from '../scripts/rest.mjs';
+
+const MB = 1024 * 1024;
+
+describe('memory goes back when the server is at rest', () => {
+  beforeEach(() => void vi.useFakeTimers());
+  afterEach(() => void vi.useRealTimers());
+
+  const server = () => {
+    const state = { held: 100 * MB, times: 0 };
+    const collect = () => {
+      state.times++;
+      state.held = 110 * MB;
+    };
+    return { state, asked: givesBackAtRest({ collect, held: () => state.held }) };
+  };
+
+  it('a while after the last request, never between requests', () => {
+    const { state, asked } = server();
+    state.held = 250 * MB;
+    for (let n = 0; n < 20; n++) {
+      asked();
+      vi.advanceTimersByTime(9000);
+    }
+    expect(state.times).toBe(0);
+    vi.advanceTimersByTime(1000);
+    expect(state.times).toBe(1);
+    vi.advanceTimersByTime(3600e3);
+    expect(state.times).toBe(1);
+  });
+
+  it('only where it has grown enough since the last time', () => {
+    const { state, asked } = server();
+    const rest = () => {
+      asked();
+      vi.advanceTimersByTime(10_000);
+    };
+    state.held = 131 * MB;
+    rest();
+    expect(state.times).toBe(0);
+    state.held = 133 * MB;
+    rest();
+    expect(state.times).toBe(1);
+    state.held = 141 * MB;
+    rest();
+    expect(state.times).toBe(1);
+    state.held = 143 * MB;
+    rest();
+    expect(state.times).toBe(2);
+  });
+
+  it('the runtime’s own collection is had without a switch at the start', () => {
+    vi.useRealTimers();
+    let kept: unknown[] | null = Array.from({ length: 400_000 }, (_, i) => ({ i }));
+    const before = process.memoryUsage().heapUsed;
+    expect(kept).toHaveLength(400_000);
+    kept = null;
+    vi.useFakeTimers();
+    let held = before - 40 * MB;
+    const asked = givesBackAtRest({ held: () => held });
+    held = before;
+    asked();
+    vi.advanceTimersByTime(10_000);
+    expect(process.memoryUsage().heapUsed).toBeLessThan(before - 4 * MB);
+  });
+});
