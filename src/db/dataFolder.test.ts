@@ -77,7 +77,7 @@ describe('the embedded database', () => {
     };
     expect(await commits(true)).toBeGreaterThanOrEqual(20);
     expect(await commits(false)).toBe(0);
-  }, 120_000);
+  });
 
   it('an empty postmaster.pid, as a cut leaves it, does not keep it shut; a folder without PG_VERSION is put aside', async () => {
     const at = path.join(folder(), 'db');
@@ -103,7 +103,7 @@ describe('the embedded database', () => {
     expect(fs.existsSync(path.join(path.dirname(at), damage.kept, 'base'))).toBe(true);
     dealtWith(path.dirname(at));
     expect(noted(path.dirname(at))).toBeNull();
-  }, 120_000);
+  });
 
   it('two damages within a second are kept side by side', () => {
     const data = folder();
@@ -191,5 +191,5 @@ describe('the data folder', () => {
     await expect(openDb({ folder: at, migrations: path.resolve('src/db/migrations') })).rejects.toThrow(
       /newer Upwind Rod/,
     );
-  }, 120_000);
+  });
 });

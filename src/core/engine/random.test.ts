@@ -47,7 +47,7 @@ describe('rigs of every sort', () => {
       }
     }
     expect(n).toBeGreaterThan(150);
-  }, 60000);
+  });
 
   it('in time: every moment finite, warming never past the hottest it could be', () => {
     let n = 0;
@@ -63,7 +63,7 @@ describe('rigs of every sort', () => {
       expect(Math.abs(h.airC.at(-1)! / e.cut!.airC - 1), of).toBeLessThan(0.02);
     }
     expect(n).toBeGreaterThan(5);
-  }, 60000);
+  });
 
   it('times are finite and not negative; a warmer target takes no less', () => {
     for (const { rig, of } of rigs([27, 28], 5)) {
