@@ -277,3 +277,31 @@ test('a piece planned while the pieces are still being asked for stays open', as
   await page.waitForTimeout(500);
   await expect(page.getByRole('combobox', { name: 'Piece', exact: true })).toBeVisible();
 });
+
+test('dowel holes are placed by numbers, marked on the blank, and told where they break out', async ({
+  page,
+  request,
+}) => {
+  const id = await bowOf(request);
+  const plan = (await plansOf(request, id))[0]! as unknown as { id: string };
+  await page.goto(`/rig/${id}/blanks?plan=${plan.id}`);
+  const marks = page.getByRole('region', { name: 'Marks on the sheet' });
+  await expect(marks).toContainText('Root end: front line');
+  await expect(marks).not.toContainText('dowel');
+  await page.getByRole('button', { name: 'Dowel hole', exact: true }).click();
+  await expect(marks).toContainText(
+    /Root face, dowel: .*mm from the squared edge, .*mm over the block’s lower face/,
+  );
+  await expect(marks).toContainText('Tip face, dowel');
+  await page.getByRole('combobox', { name: 'Face of dowel hole 1' }).selectOption('root');
+  await expect(marks).not.toContainText('Tip face, dowel');
+  const hole = page.getByRole('group', { name: 'Dowel hole 1' });
+  await hole.getByLabel('Diameter').fill('60');
+  await hole.getByLabel('Diameter').press('Enter');
+  await expect(page.getByText('A dowel’s hole breaks out')).toBeVisible();
+  await expect(page.getByRole('status', { name: 'Piece' })).toHaveText('Saved');
+  const list = await request.get(`/api/plans/${plan.id}/templates?format=list`);
+  expect((await readPdf(await list.body())).join(' ')).toContain('Root face, dowel');
+  await hole.getByRole('button', { name: 'Delete' }).click();
+  await expect(marks).not.toContainText('dowel');
+});

@@ -46,6 +46,15 @@ export const finishSchema = z.strictObject({
   /** So much of the nose is left square, to be rounded by hand. */
   squareNoseMm: mm(200),
 });
+export const DOWEL_FACES = ['root', 'tip', 'both'] as const;
+/** A hole for a dowel along the span, drilled into an end's face: where along the chord, in the middle of the section's thickness there. */
+export const dowelSchema = z.strictObject({
+  at: between(0.02, 0.98),
+  diameterMm: between(1, 100),
+  depthMm: between(1, 2000),
+  face: z.enum(DOWEL_FACES).default('both'),
+});
+export type Dowel = z.infer<typeof dowelSchema>;
 export const HANDS = ['left', 'right', 'pair'] as const;
 export const pieceSchema = z.strictObject({
   spanMm: between(1, 20000),
@@ -59,6 +68,7 @@ export const pieceSchema = z.strictObject({
     offsetMm: z.tuple([between(-5000, 5000), between(-5000, 5000)]).default([0, 0]),
   }),
   finish: finishSchema.prefault({}),
+  dowels: z.array(dowelSchema).max(8).default([]),
   /** What a core should weigh; null where nobody asks. */
   targetG: known(overZero(1_000_000)),
 });

@@ -36,6 +36,7 @@ export const PLAN_CODES = [
   'width-differs',
   'core-lies-low',
   'slot-too-narrow',
+  'dowel-too-thick',
   'block-too-long',
   'template-other-kerf',
   'template-other-section',

@@ -28,4 +28,16 @@ describe('marks of a blank in words', () => {
     expect(off).not.toMatch(/Front line .* s;/);
     expect(lines({ rig: { foam: { kind: 'eps', densityKgM3: 20 } } })).not.toContain('Shed');
   });
+  it('says where each dowel is drilled, and how long a bow takes that nobody leads', () => {
+    const dowels = [{ at: 0.25, diameterMm: 6, depthMm: 40, face: 'root' }];
+    const text = lines({ piece: { dowels } });
+    expect(text).toMatch(
+      /Root face, dowel: \S+\smm from the squared edge, \S+\smm over the block’s lower face; a hole of 6\.00\smm, 40\.0\smm deep\./,
+    );
+    expect(text).not.toContain('Tip face, dowel');
+    expect(text).not.toContain('own weight');
+    const fall = { method: { kind: 'gravity', massG: 300, counterG: 0, frictionN: 0 } };
+    expect(lines(fall)).toMatch(/own weight or cords: .*front line .*s, rear line .*s; its kerf is/);
+    expect(lines({ method: { ...fall.method, massG: 90000 } })).toContain('stalls or runs away');
+  });
 });

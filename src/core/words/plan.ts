@@ -122,6 +122,10 @@ const TELLERS: Record<PlanCode, Teller> = {
     head: 'A spar slot narrower than the kerf',
     text: `A slot of ${say(num(v, 'width'), 'slot')} cannot be cut with a kerf of ${say(num(v, 'kerf'), 'slot')}: the wire melts it wider going in and coming out. Leave the slot out and rout it, or make it at least as wide as the kerf.`,
   }),
+  'dowel-too-thick': (v, say) => ({
+    head: 'A dowel’s hole breaks out',
+    text: `A hole of ${say(num(v, 'hole'), 'slot')} leaves ${say(num(v, 'wall'), 'slot')} of foam over and under it at the ${String(v['end'])}; ${say(num(v, 'least'), 'slot')} should stay. A thinner dowel, or one where the section is thicker.`,
+  }),
   'block-too-long': (v, say) => ({
     head: 'Part the block first',
     text: `The block is ${say(num(v, 'length'), 'foamSize')} long, the piece ${say(num(v, 'span'), 'foamSize')}. Templates stand on the block’s faces and are drawn for the ends of the piece: part the block to the span first, square, ${say(num(v, 'each'), 'foamSize')} off each end.`,

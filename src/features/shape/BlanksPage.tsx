@@ -132,5 +132,7 @@ const OF_BLOCK = new Set([
   'stock-too-thin',
   'longer-than-bow',
   'width-differs',
+  'slot-too-narrow',
+  'dowel-too-thick',
   'taper-too-strong',
 ]);

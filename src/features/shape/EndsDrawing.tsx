@@ -85,6 +85,19 @@ export function EndsDrawing({ view, height = 204 }: { view: PlanView; height?: n
             </g>
           );
         })}
+        {(['root', 'tip'] as const).flatMap((end) =>
+          view.dowels[end].map((d, i) => (
+            <circle
+              key={end + i}
+              className={css.thin}
+              cx={x(d.at)}
+              cy={y(d.above)}
+              r={(d.diameterMm / 2) * scale}
+              strokeDasharray={end === 'tip' ? '3 2' : undefined}
+              fill="none"
+            />
+          )),
+        )}
         <g fontSize={14}>
           <line className={css.thin} x1={x(block.x0)} x2={x(block.x1)} y1={rule} y2={rule} />
           {[block.x0, box.x0, box.x1, block.x1].map((v, i) => (

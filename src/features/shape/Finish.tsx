@@ -2,11 +2,11 @@
 import { PlanNumber, usePlanField } from './fields';
 import { Act } from '@/ui/Act';
 import css from './shape.module.css';
-import { Slots } from './Slots';
+import { Dowels, Slots } from './Slots';
 import type { Blank } from '@/core/documents/plan';
 import type { BlankPlan } from '@/core/engine/template/blank';
 
-/** What is not foam of the finished part, the block, and slots for spars. */
+/** What is not foam of the finished part, the block, slots for spars and holes for dowels. */
 export function Finish({ size }: { size: BlankPlan | null }) {
   const blank = usePlanField<Blank | null>('blank', 'block');
   return (
@@ -47,6 +47,7 @@ export function Finish({ size }: { size: BlankPlan | null }) {
         </div>
       )}
       <Slots />
+      <Dowels />
     </>
   );
 }

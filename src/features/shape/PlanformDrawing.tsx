@@ -10,7 +10,7 @@ const LEFT = 96;
 const TOP = 22;
 const MOST_HIGH = 260;
 
-/** A blank on its sheet from above, to scale: both lines, the squared edge, a mark every so far, spars, and what each end is marked at. */
+/** A blank on its sheet from above, to scale: both lines, the squared edge, a mark every so far, spars, dowel holes, and what each end is marked at. */
 export function PlanformDrawing({ p }: { p: Planform }) {
   const [ref, width] = useWidth(700);
   const { say } = useUnits();
@@ -40,6 +40,20 @@ export function PlanformDrawing({ p }: { p: Planform }) {
         {p.root.spars.map((s, i) => (
           <path key={i} className={css.chord} d={`M${x(0)} ${y(s)}L${x(p.spanMm)} ${y(p.tip.spars[i]!)}`} />
         ))}
+        {(['root', 'tip'] as const).flatMap((end) =>
+          p[end].dowels.map((d, i) => {
+            const from = end === 'root' ? 0 : p.spanMm;
+            const to = end === 'root' ? d.depthMm : p.spanMm - d.depthMm;
+            return (
+              <path
+                key={end + i}
+                className={css.dowel}
+                d={`M${x(from)} ${y(d.at)}H${x(to)}`}
+                strokeWidth={Math.max(2, d.diameterMm * scale)}
+              />
+            );
+          }),
+        )}
         {along(p.root.front, p.tip.front, p.front)}
         {along(p.root.rear, p.tip.rear, p.rear)}
         <text x={x(0)} y={14} fontSize={14}>

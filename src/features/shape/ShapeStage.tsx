@@ -94,7 +94,7 @@ function Planned({ columns }: { columns: Columns }) {
           <PlanChoice path="piece.hand" label="Hand" options={optionsOf(HAND_NAMES)} />
           <p>
             <button type="button" className="quiet" aria-expanded={more} onClick={() => setMore(!more)}>
-              {more ? 'less' : 'block, skins, trailing and leading edge, spar slots'}
+              {more ? 'less' : 'block, skins, trailing and leading edge, spars, dowels'}
             </button>
           </p>
           {more && <Finish size={v?.blank ?? null} />}

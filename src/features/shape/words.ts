@@ -77,6 +77,7 @@ const FIELDS: Record<string, string> = {
   'piece.tip.section': 'the tip’s section',
   growMm: 'the skin, or the allowance for the kerf,',
   slots: 'a spar slot',
+  'piece.dowels': 'a dowel hole',
   code: 'the section’s number',
   section: 'the section',
 };

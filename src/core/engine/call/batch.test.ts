@@ -1,23 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { runSchema, type RunEvent } from '../../documents/event';
 import { coresOf, handsApart, leftOf, nextRate } from './batch';
-
-const ran = (over: object): RunEvent =>
-  runSchema.parse({
-    kind: 'run',
-    at: '2026-10-01T10:00:00Z',
-    planId: 'p',
-    plan: 'Core',
-    hand: 'right',
-    piece: 1,
-    rehearsal: false,
-    finished: true,
-    plannedS: 100,
-    heldS: 110,
-    pace: 1.1,
-    note: '',
-    ...over,
-  });
+import { ran } from './testRuns';
 
 describe('a batch', () => {
   it('pairs are cut right and left by turns; what was cut with heat is done, a rehearsal is not', () => {

@@ -5,6 +5,7 @@ import { drafts } from '../drafts';
 import { asCut, ownEdges, turned } from './existingFindings';
 import { material } from './materialFindings';
 import { taperOf } from './method';
+import { dowelsOf } from './planform';
 import type { PlanDraft } from './planDraft';
 import type { Known, Finder } from './planFinder';
 
@@ -110,6 +111,9 @@ const ends: Finder = (t) => {
   ];
 };
 
+/** Foam that should stay over and under a dowel's hole, mm. Ours. */
+const LEAST_WALL = 2;
+
 const block: Finder = (t) => {
   const b = t.blank;
   const { plan } = t;
@@ -135,6 +139,17 @@ const block: Finder = (t) => {
         kerf > widthMm && draft({ code: 'slot-too-narrow', level: 'fix', values: { width: widthMm, kerf } })
       );
     }),
+    ...(['root', 'tip'] as const).flatMap((end) =>
+      dowelsOf(plan.piece.dowels, t.wanted[end]).map(
+        (d) =>
+          d.wallMm < LEAST_WALL &&
+          draft({
+            code: 'dowel-too-thick',
+            level: 'fix',
+            values: { end, hole: d.diameterMm, wall: Math.max(0, d.wallMm), least: LEAST_WALL },
+          }),
+      ),
+    ),
     b.layers > 1 &&
       draft({
         code: 'stock-too-thin',

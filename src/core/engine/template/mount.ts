@@ -28,11 +28,15 @@ export interface MountOff {
   readonly alongMm: number;
 }
 
+/** How high the level that sections are laid out from stands over the block's lower face, mm: their box is in the middle of its height. */
+export function levelOver(plan: Plan, blank: BlankPlan): number {
+  return (plan.blank ?? blank.smallest).heightMm / 2 - (blank.box.y0 + blank.box.y1) / 2;
+}
+
 /** A mounting sheet: the block on the bench, the section's box in the middle of its height and after its front margin. */
 export function mountOf(plan: Plan, blank: BlankPlan, w: NominalSection): Mount {
-  const size = plan.blank ?? blank.smallest;
   const margin = plan.blank?.marginMm ?? 15;
-  const up = size.heightMm / 2 - (blank.box.y0 + blank.box.y1) / 2;
+  const up = levelOver(plan, blank);
   const nose: Pt = w.lay([w.top[0]!])[0]!;
   const end = w.top[w.top.length - 1]!;
   const low = w.bottom[w.bottom.length - 1]!;

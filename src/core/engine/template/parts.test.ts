@@ -37,6 +37,17 @@ describe('a piece in lengths', () => {
     expect(parts[0]!.piece.root.section).toEqual(plan.piece.root.section);
     expect(parts[2]!.piece.tip.section).toEqual(plan.piece.tip.section);
   });
+  it('dowels of both faces join the lengths; one of the tip’s face alone is only there; a half has none', () => {
+    const hole = { at: 0.25, diameterMm: 6, depthMm: 40 };
+    const dowels = [
+      { ...hole, face: 'both' as const },
+      { ...hole, at: 0.6, face: 'tip' as const },
+    ];
+    const parts = lengthsOf({ ...plan, piece: { ...plan.piece, dowels } }, 3);
+    expect(parts.map((p) => p.piece.dowels.map((d) => d.at))).toEqual([[0.25], [0.25], [0.25, 0.6]]);
+    for (const half of halvesOf({ ...plan, piece: { ...plan.piece, dowels } }))
+      expect(half.piece.dowels).toEqual([]);
+  });
   it('half-way between 4418 and 4412 lies what is near 4415', () => {
     const mid = sectionLoop(
       sectionBetween({ kind: 'naca', code: '4418' }, { kind: 'naca', code: '4412' }, 0.5),

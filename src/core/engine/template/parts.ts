@@ -60,6 +60,10 @@ export function lengthsOf(plan: PiecePlan, count: number): PiecePlan[] {
         ...piece,
         spanMm,
         targetG: null,
+        // Dowels of both faces join the lengths too; those of one face stay at that end of the whole.
+        dowels: piece.dowels.filter(
+          (d) => d.face === 'both' || (d.face === 'root' ? k === 0 : k === count - 1),
+        ),
         root: endBetween(piece, k / count),
         tip: { ...endBetween(piece, (k + 1) / count), offsetMm: [sweep / count, rise / count] },
       },
@@ -98,6 +102,8 @@ export function halvesOf(plan: PiecePlan): PiecePlan[] {
     piece: {
       ...piece,
       targetG: null,
+      // A dowel in the middle of the thickness lies in the joint of the halves: it is drilled when they are one.
+      dowels: [],
       root: { ...piece.root, section: sectionHalf(piece.root.section, side) },
       tip: { ...piece.tip, section: sectionHalf(piece.tip.section, side) },
     },

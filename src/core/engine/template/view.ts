@@ -8,7 +8,7 @@ import { taperOf, type MethodNumbers } from './method';
 import type { Mount } from './mount';
 import type { Line, Node, PassSide } from './passes';
 import { chordLine } from './chordLine';
-import { planformOf, type Planform } from './planform';
+import { dowelsOf, planformOf, type DowelHole, type Planform } from './planform';
 import type { TemplatePiece } from './pieces';
 import type { PullAt } from './pull';
 import { worstOf } from './template';
@@ -47,6 +47,8 @@ export interface PlanView {
   readonly kind: Method['kind'];
   readonly blank: BlankPlan;
   readonly planform: Planform;
+  /** Holes for dowels in each face, as the sections are laid out. */
+  readonly dowels: Both<readonly DowelHole[]>;
   readonly mounts: Both<Mount>;
   readonly findings: readonly PlanDraft[];
   readonly worst: TemplatesDocument['forecast'];
@@ -95,6 +97,10 @@ export function viewOf(t: TemplatePlan): PlanView {
     kind: t.plan.method.kind,
     blank: t.blank,
     planform: planformOf(t.plan, t.wanted, t.blank),
+    dowels: {
+      root: dowelsOf(t.plan.piece.dowels, t.wanted.root),
+      tip: dowelsOf(t.plan.piece.dowels, t.wanted.tip),
+    },
     mounts: t.mounts,
     findings: t.findings,
     worst: { root: worstOf(t, 'root'), middle: worstOf(t, 'middle'), tip: worstOf(t, 'tip') },

@@ -6,6 +6,7 @@ import type { RunEvent } from '@/core/documents/event';
 import { coresOf, leftOf, nextRate } from '@/core/engine/call/batch';
 import type { PlanView } from '@/core/engine/template/view';
 import type { LedPass, Marks } from '@/core/engine/call/led';
+import { pairPace, viewPacedBy } from '@/core/engine/call/pair';
 import { PlanProvider, usePieces, usePlan } from '@/state/PlanContext';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { EventRecord, OpenRig, PlanRecord } from '@/state/types';
@@ -18,6 +19,7 @@ import { Batch } from './Batch';
 import { faultWords } from '../words';
 import css from './call.module.css';
 import { Checks } from './Checks';
+import { OwnPace } from './OwnPace';
 import { Passes, type RunSoFar } from './Passes';
 import { places } from '@/state/places';
 
@@ -103,12 +105,17 @@ function Run({
   const cores = coresOf(view.plan.piece);
   const left = leftOf(cores, runs);
   const core = left[0] ?? cores[cores.length - 1]!;
-  const key = `call:${planId}`;
   const [phase, setPhase] = useState<Phase>('checks');
   const [rehearsal, rehearse] = useState(true);
   const [done, setDone] = useState<RunSoFar | null>(null);
   const [told, tell] = useState<string | null>(null);
   const [knocks, listen] = useState(false);
+  const own = pairPace(view, runs);
+  const paced = own && viewPacedBy(view, own);
+  const [wanted, takeOwn] = useState(false);
+  const ownPace = wanted && !byFeel && paced !== null;
+  // One left half-way goes on by the seconds it was called by.
+  const key = `call:${planId}${ownPace ? ':own' : ''}`;
   const begin = (cold: boolean) => {
     rehearse(cold);
     tell(null);
@@ -134,17 +141,31 @@ function Run({
             knocks={knocks}
             onKnocks={listen}
             onBegin={begin}
-          />
+          >
+            {own && paced && !byFeel && (
+              <OwnPace
+                view={view}
+                paced={paced}
+                pace={own}
+                on={ownPace}
+                led={led}
+                onTake={(on) => {
+                  takeOwn(on);
+                  onLed(on ? own.marks : NONE);
+                }}
+              />
+            )}
+          </Checks>
           <Batch view={view} runs={runs} left={left} />
         </>
       )}
       {phase === 'passes' && (
         <Passes
-          view={view}
+          view={ownPace ? paced : view}
           rehearsal={rehearsal}
           knocks={knocks}
           byFeel={byFeel}
-          rate={nextRate(runs)}
+          rate={ownPace ? 1 : nextRate(runs)}
           storeKey={key}
           onDone={(r) => {
             setDone(r);
@@ -164,6 +185,7 @@ function Run({
           note={note}
           onSaved={(words) => {
             tell(words);
+            takeOwn(false);
             setPhase('checks');
           }}
         />

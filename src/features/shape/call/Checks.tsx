@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { PlanView } from '@/core/engine/template/view';
 import { useUnits } from '@/ui/Units';
 import css from './call.module.css';
@@ -17,12 +17,14 @@ export function Checks(p: {
   byFeel: boolean;
   onByFeel: (on: boolean) => void;
   onBegin: (cold: boolean) => void;
+  /** Further choices of how it is called. */
+  children?: ReactNode;
 }) {
   const { say } = useUnits();
   const [ticked, tick] = useState<readonly CheckId[]>([]);
   const [heard, hear] = useState<string | null>(null);
   const ear = usePedal(true, p.knocks, (_, by) => hear(by));
-  const [waiting] = useState(() => kept(p.storeKey));
+  const waiting = useMemo(() => kept(p.storeKey), [p.storeKey]);
   const ready = (ids: readonly CheckId[]) => ids.every((id) => ticked.includes(id));
   const all = Object.keys(CHECKS) as CheckId[];
   const time = p.view.seconds;
@@ -81,6 +83,7 @@ export function Checks(p: {
           </span>
         </label>
       </div>
+      {p.children}
       <div className={css.begin} data-plain>
         <Button variant="outlined" size="large" disabled={!ready(COLD_CHECKS)} onClick={() => p.onBegin(true)}>
           Rehearse without heat

@@ -1,9 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { LedLeg } from '@/core/engine/call/led';
-import { planOut } from '@/core/engine/template/template';
-import { testPlan } from '@/core/engine/template/testPlans';
-import { viewOf } from '@/core/engine/template/view';
-import { legsBetween, outsideOf } from './led';
+import type { LedLeg, LedPass } from '@/core/engine/call/led';
+import { outsideOf, worstOf } from './led';
 
 const leg = (n: number, left: LedLeg['left'], root: number): LedLeg => ({
   n,
@@ -31,17 +28,11 @@ describe('where a pace left the clean feeds', () => {
     ]);
     expect(outsideOf([leg(0, null, 3)])).toEqual([]);
   });
-  it('times of each way: the plan’s lies between the least and the most that are clean', () => {
-    const view = viewOf(planOut(testPlan()));
-    for (const pass of view.passes) {
-      const legs = legsBetween(pass, view);
-      expect(legs).toHaveLength(20);
-      for (const l of legs) {
-        expect(l.shortest).toBeLessThanOrEqual(l.planned + 1e-9);
-        expect(l.longest).toBeGreaterThanOrEqual(l.planned - 1e-9);
-      }
-    }
-    const open = legsBetween(view.passes[0]!, { fastest: null, slowest: null });
-    expect(open.every((l) => l.shortest === 0 && l.longest === Infinity)).toBe(true);
+  it('what differs most of all passes, to whichever side; none where nothing is foretold', () => {
+    const pass = (off: number | null) =>
+      ({ worst: off === null ? null : { off, at: 3, where: 'root' } }) as LedPass;
+    expect(worstOf([pass(0.1), pass(-0.3), pass(null), pass(0.2)])!.off).toBe(-0.3);
+    expect(worstOf([pass(null)])).toBeNull();
+    expect(worstOf([])).toBeNull();
   });
 });

@@ -1,27 +1,4 @@
-import { stationsOf, type LedLeg } from '@/core/engine/call/led';
-import type { PassView, PlanView } from '@/core/engine/template/view';
-
-/** A way from one station to the next: its seconds by the plan, and the least and most that are clean at both ends. */
-export interface Between {
-  readonly planned: number;
-  readonly shortest: number;
-  readonly longest: number;
-}
-
-/** The ways between the stations of a pass; without a window of feeds all times are clean. */
-export function legsBetween(pass: PassView, view: Pick<PlanView, 'fastest' | 'slowest'>): Between[] {
-  const stations = stationsOf(pass.nodes);
-  return stations.slice(0, -1).map(({ i }, k) => {
-    const next = stations[k + 1]!.i;
-    const way = (end: 'root' | 'tip') => pass.lines[end].nodes[next]! - pass.lines[end].nodes[i]!;
-    const [root, tip] = [way('root'), way('tip')];
-    return {
-      planned: pass.arrive[next]! - pass.arrive[i]!,
-      shortest: view.fastest ? Math.max(root, tip) / view.fastest : 0,
-      longest: view.slowest ? Math.min(root, tip) / view.slowest : Infinity,
-    };
-  });
-}
+import type { LedLeg, LedPass } from '@/core/engine/call/led';
 
 /** Stations over which the pace left the clean feeds on one side, with the feeds that went furthest, mm/s. */
 export interface Outside {
@@ -55,4 +32,12 @@ export function outsideOf(legs: readonly LedLeg[]): Outside[] {
     };
   }
   return out;
+}
+
+/** Of all passes, where the core differs most from what the planned pace gives; null where nothing is foretold. */
+export function worstOf(passes: readonly LedPass[]): LedPass['worst'] {
+  return passes.reduce<LedPass['worst']>(
+    (most, { worst }) => (worst && (!most || Math.abs(worst.off) > Math.abs(most.off)) ? worst : most),
+    null,
+  );
 }
