@@ -11,6 +11,8 @@ const MOST: Record<Verb, number> = {
   tune: SIZES.log,
   template: SIZES.plan,
   job: SIZES.job,
+  path: SIZES.job,
+  replay: SIZES.job,
 };
 /** Done at once: one rig, a few milliseconds each. */
 const QUICK: readonly Verb[] = ['solve', 'need', 'job'];

@@ -5,7 +5,9 @@ import type { Drawer, Weights } from '@/core/documents/drawer';
 import type { PairFigures } from '@/core/documents/match';
 import type { LengthWant } from '@/core/engine/match/wants';
 import type { FindingCode } from '@/core/documents/reading';
-import type { OwnJob } from '@/core/documents/job';
+import type { JobOf, OwnJob } from '@/core/documents/job';
+import type { Replay } from '@/core/documents/motion';
+import type { MotionView, ReplayView } from '@/core/engine/motion/view';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
 import type { Plan } from '@/core/documents/plan';
 import type { LedPass, Marks } from '@/core/engine/call/led';
@@ -96,6 +98,22 @@ export interface JobRequest {
 }
 export type JobAnswer =
   | { readonly id: number; readonly ok: true; readonly sheet: WorksheetFigures }
+  | { readonly id: number; readonly ok: false; readonly fault: string };
+
+/** What the page asks of the worker for motors: a job's path, or code played back. */
+export interface MotionRequest {
+  readonly id: number;
+  readonly ask:
+    | { readonly kind: 'path'; readonly job: JobOf<'outline'>; readonly rig: Rig; readonly day: string }
+    | { readonly kind: 'replay'; readonly replay: Replay };
+}
+export type MotionAnswer =
+  | {
+      readonly id: number;
+      readonly ok: true;
+      readonly path: MotionView | null;
+      readonly replay: ReplayView | null;
+    }
   | { readonly id: number; readonly ok: false; readonly fault: string };
 
 /** A section file to be read; a run is cancelled by stopping the worker. */

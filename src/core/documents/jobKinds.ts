@@ -2,7 +2,16 @@ import { hasPieces, isDropBoard } from './cutters';
 import type { FrameKind, Rig } from './rig';
 
 /** Kinds of job, of all cutters that have some. */
-export const JOB_KINDS = ['sheets', 'strips', 'disc', 'cutout', 'groove', 'segments', 'build'] as const;
+export const JOB_KINDS = [
+  'sheets',
+  'strips',
+  'disc',
+  'cutout',
+  'groove',
+  'segments',
+  'outline',
+  'build',
+] as const;
 export type JobKind = (typeof JOB_KINDS)[number];
 
 /** Kinds of job that something is made by: all but building the cutter itself. */
@@ -14,10 +23,10 @@ const JOBS_OF: Readonly<Record<FrameKind, readonly MadeKind[]>> = Object.freeze(
   'drop-bow': [],
   table: ['strips', 'disc', 'cutout'],
   slicer: ['sheets'],
-  gantry: [],
+  gantry: ['outline'],
   'hand-tool': ['groove'],
 });
-/** Jobs that a cutter can do; bows have their planned pieces, and motor towers are not planned yet. */
+/** Jobs that a cutter can do; bows have their planned pieces. */
 export const jobsOf = (frame: Pick<Rig['frame'], 'kind' | 'board'>): readonly MadeKind[] =>
   isDropBoard(frame) ? ['segments'] : JOBS_OF[frame.kind];
 

@@ -43,6 +43,8 @@ export const JOB_CODES = [
   'opening-too-low',
   'board-too-small',
   'ends-stay-cool',
+  'path-stopped',
+  'path-faults',
 ] as const;
 export type JobCode = (typeof JOB_CODES)[number];
 
@@ -98,6 +100,12 @@ export const STEP_CODES = [
   'insulation-test',
   'relief-test',
   'first-heat',
+  'try-switches',
+  'home-axes',
+  'set-block',
+  'run-in-air',
+  'run-code',
+  'measure-part',
 ] as const;
 export type StepCode = (typeof STEP_CODES)[number];
 

@@ -7,7 +7,10 @@ import { logSchema, type Log } from '../documents/log';
 import { readNeedRig, type NeedRig } from '../documents/need';
 import { rigSchema, type Rig } from '../documents/rig';
 import { planSchema, type Plan } from '../documents/plan';
-import { jobSchema, type Job } from '../documents/job';
+import { jobSchema, type Job, type JobOf } from '../documents/job';
+import { replaySchema, type Replay } from '../documents/motion';
+import { motionOf, replayOf } from '../engine/motion/motion';
+import { toldMotion, toldReplay } from '../words/motion';
 import { match } from '../engine/match/match';
 import { CoreFault } from '../numeric/fault';
 import { need } from '../engine/needOf';
@@ -16,7 +19,7 @@ import { worksheetOf } from '../engine/jobs/worksheet';
 import { template } from '../engine/template/template';
 import { tune } from '../engine/advise';
 
-export const VERBS = ['solve', 'need', 'match', 'tune', 'template', 'job'] as const;
+export const VERBS = ['solve', 'need', 'match', 'tune', 'template', 'job', 'path', 'replay'] as const;
 export type Verb = (typeof VERBS)[number];
 
 export type Answer =
@@ -31,6 +34,13 @@ interface Work<T> {
   readonly read: (doc: unknown) => { data: T } | { faults: readonly DocumentFault[] };
   readonly run: (doc: T) => unknown;
 }
+
+type OutlineJob = JobOf<'outline'> & { readonly rig: Rig };
+/** Jobs that have a path: those of motor towers. */
+const pathSchema = jobSchema.refine((job): job is OutlineJob => job.kind === 'outline', {
+  path: ['kind'],
+  error: 'must be outline: only motor towers have a path',
+}) as unknown as z.ZodType<OutlineJob>;
 
 function bySchema<T>(schema: z.ZodType<T>) {
   return (doc: unknown) => {
@@ -52,6 +62,11 @@ const WORK: Record<Verb, Work<unknown>> = {
   match: work<Drawer>({ read: bySchema(drawerSchema), run: (drawer) => toldMatch(match(drawer)) }),
   tune: work<Log>({ read: bySchema(logSchema), run: (log) => toldAdvice(tune(log), log.rig) }),
   template: work<Plan>({ read: bySchema(planSchema), run: (plan) => toldTemplates(template(plan)) }),
+  path: work<OutlineJob>({
+    read: bySchema(pathSchema),
+    run: ({ rig, ...job }) => toldMotion(motionOf(job, rig).figures),
+  }),
+  replay: work<Replay>({ read: bySchema(replaySchema), run: (replay) => toldReplay(replayOf(replay).figures) }),
   job: work<Job>({ read: bySchema(jobSchema), run: (job) => toldWorksheet(worksheetOf(job)) }),
 };
 

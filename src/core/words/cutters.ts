@@ -1,21 +1,14 @@
 import { CUTTERS, hasPieces } from '../documents/cutters';
-import { builtAs, jobsOf } from '../documents/jobKinds';
+import { builtAs } from '../documents/jobKinds';
 import type { Rig } from '../documents/rig';
 
 type Frame = Pick<Rig['frame'], 'kind' | 'board'>;
-
-/** What a cutter without planned work says of it, in a sentence; null where some is planned. */
-export const notPlanned = (frame: Frame): string | null =>
-  hasPieces(frame) || jobsOf(frame).length > 0
-    ? null
-    : 'Outlines and cores on motor towers are not planned here yet: their foam, wire, power, tension and test cuts are.';
 
 /** What a page of pieces says to a cutter that makes none; null where it does. */
 export const noPieces = (frame: Frame): string | null =>
   hasPieces(frame)
     ? null
-    : (notPlanned(frame) ??
-      `This page belongs to another cutter’s work. What ${CUTTERS[frame.kind].called} makes stands on the stages Job and Make.`);
+    : `This page belongs to another cutter’s work. What ${CUTTERS[frame.kind].called} makes stands on the stages Job and Make.`;
 
 /** What a page of a job says to a cutter that has none. */
 export const NO_JOBS = 'This cutter makes its pieces on the stages Shape and Cut.';

@@ -7,5 +7,6 @@ export const JOB_NAMES: Readonly<Record<JobKind, string>> = {
   cutout: 'Cut-out or free shape',
   groove: 'Groove or pocket',
   segments: 'Segments',
+  outline: 'Outline, by motors',
   build: 'Building the cutter',
 };

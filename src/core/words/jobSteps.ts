@@ -101,6 +101,17 @@ const TELLERS: Readonly<Record<StepCode, Teller>> = {
     `Let the wire fall: ${once(num(v, 'seconds'), say)} a cut, ${String(v['count'])} pieces. Hands stay out of its way; number each piece and mark its grain.`,
   'turn-over': (v, say) =>
     `Turn every second piece over: what would add up to ${say(num(v, 'openMm'), 'slot')} leaves ${say(num(v, 'turnedMm'), 'slot')}.`,
+  'try-switches': () =>
+    'Motors on, wire cold. Press each limit switch by hand: the axis must stop. A closed switch that opens stops it even when its lead breaks.',
+  'home-axes': () =>
+    'Home all axes that move an end; a turning axis stays where it is. The wire must come to rest square to the travel.',
+  'set-block': (v, say) =>
+    `Block on the bed, ${say(num(v, 'longMm'), 'foamSize')} along the feed and ${say(num(v, 'highMm'), 'foamSize')} high, weighted or taped. Its front lower edge is the zero point: at ${say(num(v, 'x'), 'foamSize')} and ${say(num(v, 'y'), 'foamSize')} of the machine. Bring the cold wire there and look at both ends.`,
+  'run-in-air': (v, say) =>
+    `Run it once with the wire cold and without the block. It comes in at ${say(num(v, 'entryX'), 'foamSize')}, ${say(num(v, 'entryY'), 'foamSize')} and must leave there; a hand on the switch that stops it.`,
+  'run-code': (v, say) =>
+    `Run the code, ${say(num(v, 'seconds'), 'time')} with the warm-up. Stay with it: a wire that stops in foam melts on, and may set it alight. Glasses, sleeves, open air.`,
+  'measure-part': () => 'Measure the first part across, and log it: the kerf tunes the next one.',
   'power-off': () =>
     'Power off, let the wire cool before it is touched, put down what was made and what was measured.',
   'cut-parts': () =>

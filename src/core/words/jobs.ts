@@ -117,6 +117,14 @@ const TELLERS: Readonly<Record<JobCode, Teller>> = {
     head: 'The battery fades on the way',
     text: `The job takes ${lasting(v, 'takesMin')} of its ${lasting(v, 'lastsMin')}. Full, the max feed is ${say(num(v, 'fullMmS'), 'feed')}; near its end ${num(v, 'emptyMmS') === null ? 'it does not cut' : `it is ${say(num(v, 'emptyMmS'), 'feed')}`}: go slower as it goes on, and gauge the last as well as the first.`,
   }),
+  'path-stopped': (v) => ({
+    head: 'The path must not be run',
+    text: `${v['count'] === 1 ? 'A fault stands' : `${String(v['count'])} faults stand`} beside the path. No step is given until ${v['count'] === 1 ? 'it is' : 'they are'} put right.`,
+  }),
+  'path-faults': (v) => ({
+    head: 'The path is not clean all the way',
+    text: `${v['count'] === 1 ? 'One finding' : `${String(v['count'])} findings`} beside the path: look before foam is spoilt.`,
+  }),
   ...BUILD_TELLERS,
 };
 

@@ -8,6 +8,7 @@ import { SlicerDrawing } from './slicer/SlicerDrawing';
 import { CutoutDrawing } from './table/CutoutDrawing';
 import { DiscDrawing } from './table/DiscDrawing';
 import { StripsDrawing } from './table/StripsDrawing';
+import { TowersDrawing } from './towers/Towers';
 
 /** A job drawn to scale. */
 export function Drawing({ job, sheet }: { job: OwnJob; sheet: WorksheetFigures }) {
@@ -24,6 +25,8 @@ export function Drawing({ job, sheet }: { job: OwnJob; sheet: WorksheetFigures }
       return <LoopDrawing job={job} sheet={sheet} />;
     case 'segments':
       return <BoardDrawing job={job} sheet={sheet} />;
+    case 'outline':
+      return <TowersDrawing job={job} />;
     case 'build':
       return <BuildDrawing job={job} sheet={sheet} />;
   }

@@ -12,6 +12,7 @@ import css from './jobs.module.css';
 import { lengthsOf, lengthsText, rectangle } from './newJob';
 import { OutlineDialog } from './OutlineDialog';
 import { Screws } from './slicer/Screws';
+import { OutlineFields } from './towers/OutlineFields';
 import { BY_NAMES, KEEP_NAMES, LOOP_NAMES, type By } from './words';
 
 /** What is to be made, in numbers: the fields of each kind of job. */
@@ -213,5 +214,6 @@ const FIELDS: Readonly<Record<JobKind, () => React.ReactNode>> = {
   cutout: CutoutFields,
   groove: GrooveFields,
   segments: SegmentsFields,
+  outline: OutlineFields,
   build: BuildFields,
 };

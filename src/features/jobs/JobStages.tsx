@@ -19,6 +19,7 @@ import { Made } from './Made';
 import { Measured } from './Measured';
 import { Parts } from './Parts';
 import { Steps } from './Steps';
+import { CodeFile } from './towers/Towers';
 
 /** What is built of the cutter itself stands on a page of its own. */
 const isMade = (doc: OwnJob) => doc.kind !== 'build';
@@ -87,6 +88,7 @@ function Planned({ columns, stage }: { columns: Columns; stage: string }) {
       <Column className={columns.act} name="What to do" of={stage}>
         <h2>What to do</h2>
         {mine && <JobFindings findings={mine.findings} most={making ? 1 : 5} />}
+        {making && <CodeFile />}
         {making && mine && mine.steps.length > 0 && <Prints />}
         {making && mine && <Made sheet={mine} />}
       </Column>

@@ -22,6 +22,7 @@ export function newJob(kind: MadeKind, rig: Pick<Rig, 'foam' | 'wire'>): OwnJob 
     disc: { outerMm: 120, innerMm: null, thickMm: wide },
     cutout: { outline: rectangle(80, 40), thickMm: wide },
     groove: { shape: 'rectangle', widthMm: 20, depthMm: 15, lengthMm: 500 },
+    outline: { loops: [rectangleAt(40, high * 0.2, 80, high * 0.6)], blockMm: [300, wide, high] },
     segments: { blockMm: [high, wide, 1000], lengthsMm: [200, 200, 200] },
   };
   return ownJobSchema.parse({ format: 'upwind-rod/job', version: 1, kind, ...own[kind] });
@@ -59,6 +60,9 @@ export function newBuild(as: BuiltAs, rig: Rig): OwnJob {
     of: { kind: as, ...sizes[as] },
   });
 }
+
+const rectangleAt = (x: number, y: number, wide: number, high: number): [number, number][] =>
+  rectangle(wide, high).map(([px, py]) => [px + x, py + y]);
 
 /** Corners of a rectangle from its lower left one, mm. */
 export const rectangle = (wide: number, high: number): [number, number][] => [

@@ -14,6 +14,7 @@ export const NEW_WORDS: Readonly<Record<MadeKind, string>> = {
   cutout: 'Plan a cut-out or shape',
   groove: 'Plan a groove',
   segments: 'Plan segments',
+  outline: 'Plan parts by motors',
 };
 
 export const BY_NAMES = { spacers: 'Spacers under the wire', screw: 'A screw at each end' } as const;
@@ -28,6 +29,7 @@ export const PLACES: Readonly<Record<MadeKind, string>> = {
   cutout: 'Place',
   groove: 'Edge to middle',
   segments: 'Stop to wire',
+  outline: 'Place',
 };
 
 /** A figure of a worksheet: its label, and what its number counts. `turns`: a bare number with two decimals, `whole`: one without. */
@@ -110,6 +112,14 @@ export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
     of('openTurnedMm', 'Turned over', 'slot'),
     of('closingGapMm', 'Ring gapes', 'slot'),
     of('leanN', 'Leans on guides', 'force'),
+    ...CUT,
+  ],
+  outline: [
+    of('partCount', 'Parts', 'whole'),
+    of('holeCount', 'Holes', 'whole'),
+    of('pathMm', 'Way through foam', 'foamSize'),
+    of('bridgesMm', 'Slit, gone twice', 'slot'),
+    of('stretchMm', 'Wire stretches', 'slot'),
     ...CUT,
   ],
   build: [

@@ -10,6 +10,7 @@ import { inWords } from '@/state/api';
 import { FIRST_PAIRS, useMatch } from '@/state/useMatch';
 import type { RankedPair } from '@/workers/protocol';
 import { SideBySide } from '@/ui/SideBySide';
+import { saveFile } from '@/ui/saveFile';
 import { useUnits } from '@/ui/Units';
 import { drawerOf, type Job } from './drawerOf';
 import { JobForm } from './JobForm';
@@ -68,12 +69,7 @@ export function Match({ stock, first }: { stock: Stock; first: Job }) {
   /** The drawer as a file, for the command line and for a friend. */
   const save = () => {
     if (!read.ok) return;
-    const file = new Blob([JSON.stringify(read.drawer, null, 2)], { type: 'application/json' });
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(file);
-    link.download = 'drawer.json';
-    link.click();
-    URL.revokeObjectURL(link.href);
+    saveFile(new File([JSON.stringify(read.drawer, null, 2)], 'drawer.json', { type: 'application/json' }));
   };
   const choose = (key: string) => {
     const next = new Set(chosen);

@@ -1,7 +1,6 @@
 'use client';
 import { useDerived, useRig } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
-import { notPlanned } from '@/core/words/cutters';
 import { STAGE_NAMES, stageAnswer, stagesOf, type OwnStage, type StageId } from './stageList';
 import css from './nav.module.css';
 import type { LateAnswers } from './late';
@@ -19,7 +18,6 @@ export function StageNav({
   const { rig, reading } = useDerived();
   const cuts = useRig((s) => s.cuts.length);
   const { say, typed } = useUnits();
-  const none = notPlanned(rig.frame);
   return (
     <nav className={css.nav} aria-label="Stages">
       {stagesOf(rig.frame).map((s, i) => (
@@ -31,7 +29,6 @@ export function StageNav({
           </span>
         </button>
       ))}
-      {none && <p className={css.none}>{none}</p>}
     </nav>
   );
 }

@@ -93,6 +93,7 @@ export function jigsOf(job: OwnJob, sheet: WorksheetFigures): PrintedPiece[] {
         },
       ];
     }
+    case 'outline':
     case 'segments':
     case 'build':
       return [];

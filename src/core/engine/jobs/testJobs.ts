@@ -2,6 +2,7 @@ import { jobSchema, type Job } from '../../documents/job';
 import { builtAs, jobsOf, type JobKind } from '../../documents/jobKinds';
 import { FRAME_KINDS, type FrameKind, type Rig } from '../../documents/rig';
 import { testRig } from '../testRigs';
+import { TOWERS } from '../motion/testMotion';
 import { worksheetOf } from './worksheet';
 
 export const SLICER = testRig({
@@ -38,7 +39,7 @@ const RIGS: Record<FrameKind, Rig | null> = {
   'drop-bow': BOARD,
   table: TABLE,
   slicer: SLICER,
-  gantry: null,
+  gantry: TOWERS,
   'hand-tool': LOOP,
 };
 export const head = { format: 'upwind-rod/job', version: 1 };
@@ -49,6 +50,7 @@ export const JOBS: Record<JobKind, Record<string, unknown>> = {
   cutout: { kind: 'cutout', outline: [[0, 0], [80, 0], [80, 40], [0, 40]], thickMm: 50 },
   groove: { kind: 'groove', shape: 'rectangle', widthMm: 20, depthMm: 15, lengthMm: 500 },
   segments: { kind: 'segments', blockMm: [50, 400, 1000], lengthsMm: [300, 200, 450], angleDeg: 0 },
+  outline: { kind: 'outline', loops: [[[60, 40], [140, 40], [140, 120], [60, 120]], [[85, 65], [115, 65], [115, 95], [85, 95]]], blockMm: [240, 400, 160] },
   build: { kind: 'build', of: { kind: 'table', boardMm: [600, 400, 18], postMm: 262, reachMm: 250, material: 'pine', section: { kind: 'bar', widthMm: 45, thickMm: 45 } } },
 }; // prettier-ignore
 export const frameOf = (kind: FrameKind) => ({

@@ -11,11 +11,21 @@ import { groove } from './loop/groove';
 import { sheets } from './slicer/sheets';
 import { cutout } from './table/cutout';
 import { disc } from './table/disc';
+import { outline } from './towers/outline';
 import { strips } from './table/strips';
 import { finding, type JobWork, type KnownCut } from './work';
 
 /** Every kind of job, in the one table that names them. */
-const WORK: { readonly [K in JobKind]: JobWork<K> } = { sheets, strips, disc, cutout, groove, segments, build };
+const WORK: { readonly [K in JobKind]: JobWork<K> } = {
+  sheets,
+  strips,
+  disc,
+  cutout,
+  groove,
+  segments,
+  outline,
+  build,
+};
 
 const RANK = { stop: 0, fix: 1, note: 2 };
 

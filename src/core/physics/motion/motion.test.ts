@@ -113,10 +113,9 @@ describe('slits', () => {
     for (let seed = 1; seed <= 40; seed++) {
       const r = even(seed * 7919);
       const loops = Array.from({ length: 2 + Math.floor(4 * r()) }, (_, i): Pt[] =>
-        Array.from({ length: 3 + Math.floor(5 * r()) }, (_, k, ...[all]): Pt => {
+        Array.from({ length: 3 + Math.floor(5 * r()) }, (_, k): Pt => {
           const a = (2 * Math.PI * k) / 8;
           const size = 5 + 10 * r();
-          void all;
           return [60 * (i % 3) + size * Math.cos(a), 60 * Math.floor(i / 3) + size * Math.sin(a)];
         }),
       );

@@ -56,6 +56,11 @@ export function slitsOf(entry: Pt, loops: readonly (readonly Pt[])[], fixed: rea
   return out;
 }
 
+/** Unit of the points, mm where the engine uses it. Ours. */
+const NEAR_START = 1;
+
+const nearStart = (a: Pt, b: Pt) => Math.hypot(a[0] - b[0], a[1] - b[1]) < NEAR_START;
+
 /** A step of the wire's way over loops and slits. */
 export interface TourStep {
   readonly at: Pt;
@@ -68,7 +73,8 @@ export interface TourStep {
 /**
  * One unbroken way over all loops: from the entry along the slits of a tree, round each loop from where its slit meets it; what hangs on a loop
  * by further slits is done on the way round, so that it is through before the loop closes. A loop is walked the way about in which what hangs
- * low on it comes last. Ends at the entry.
+ * low on it comes last; what hangs less than `NEAR_START` before the place where the walk began is done first, or the loop would be closed before it.
+ * Ends at the entry.
  */
 export function tourOf(entry: Pt, loops: readonly (readonly Pt[])[], slits: readonly Slit[]): TourStep[] {
   const hanging = new Map<number, number[]>();
@@ -102,10 +108,20 @@ export function tourOf(entry: Pt, loops: readonly (readonly Pt[])[], slits: read
         const edges = (c.edge - start.edge + n) % n;
         return edges === 0 && ahead < first - 1e-12 ? [n, ahead] : [edges, ahead];
       };
-      const children = (hanging.get(k) ?? [])
-        .map((i) => ({ i, place: place(slits[i]!.start), low: slits[i]!.end.at[1] }))
+      const all = (hanging.get(k) ?? []).map((i) => ({
+        i,
+        place: place(slits[i]!.start),
+        low: slits[i]!.end.at[1],
+      }));
+      const atStart = all.filter(({ i }) => nearStart(slits[i]!.start.at, start.at));
+      const children = all
+        .filter((c) => !atStart.includes(c))
         .sort((a, b) => a.place[0]! - b.place[0]! || a.place[1]! - b.place[1]!);
-      const forward: Todo[] = [];
+      const forward: Todo[] = atStart.flatMap(({ i }) => [
+        step(slits[i]!.start.at, along),
+        visit(i),
+        step(start.at, along),
+      ]);
       const corners: { at: Pt; order: readonly number[] }[] = [];
       for (let e = 1; e <= n; e++) corners.push({ at: loop[(start.edge + e) % n]!, order: [e - 1, Infinity] });
       const stops = [

@@ -35,7 +35,7 @@ const NO_WAY = 1e-9;
  * Common practice of motion planners; the arc by plane geometry. Throws where a time is not over 0.
  */
 export function timeTaken(path: AskedPath): TakenPath {
-  const { axes, at, asked, rests, delta } = path;
+  const { axes, at, asked, delta } = path;
   const n = asked.length;
   const dim = axes.length;
   if (at.length !== (n + 1) * dim)

@@ -1,0 +1,177 @@
+import { axesOf, type Machine } from '../../documents/machine';
+import type { MotionCode, MotionFindingFigures } from '../../documents/motion';
+import type { AtFeed } from '../template/heat';
+import { wayOn, type Cutting } from './cutting';
+import { endsOf, wayInBox, type Block, type Played } from './play';
+import { zeroOf, type CodeFault } from './program';
+
+type Level = MotionFindingFigures['level'];
+type Values = MotionFindingFigures['values'];
+
+/** Findings gathered line by line: one for each code and key, with its worst values, its first line, and on how many lines. */
+export class Found {
+  private readonly all = new Map<string, MotionFindingFigures & { readonly worst: number }>();
+  add(code: MotionCode, level: Level, line: number | null, values: Values = {}, worst = 0, key = ''): void {
+    const id = code + key;
+    const was = this.all.get(id);
+    if (!was) this.all.set(id, { code, level, line, count: 1, values, worst });
+    else {
+      const more = worst > was.worst;
+      this.all.set(id, {
+        ...was,
+        count: was.count + 1,
+        values: more ? values : was.values,
+        worst: Math.max(worst, was.worst),
+      });
+    }
+  }
+  list(): MotionFindingFigures[] {
+    const rank: Record<Level, number> = { stop: 0, fix: 1, note: 2 };
+    return [...this.all.values()]
+      .map(({ worst: _, ...f }) => f)
+      .sort((a, b) => rank[a.level] - rank[b.level] || (a.line ?? 0) - (b.line ?? 0));
+  }
+}
+
+/** Faults of lines as findings: they stop the program, or are only told where they were left out on purpose. */
+export function ofFaults(found: Found, faults: readonly CodeFault[], unknown: 'refuse' | 'ignore'): void {
+  for (const f of faults) {
+    const level = unknown === 'ignore' && f.code === 'unknown-word' ? 'note' : 'stop';
+    found.add(f.code, level, f.line, { word: f.word });
+  }
+}
+
+/** Travel, speed and feeds may be passed by this share before it is told: rounding of the code. */
+const SLACK = 0.002;
+/** Slower than the min clean feed over less than this is a corner, mm. Ours. */
+const SHORT_MM = 3;
+/** A wait that melts more than this beyond the kerf on a side is told, mm. Ours. */
+const MELT_MM = 0.5;
+/** Ends that move against one another by more than this on a move are told, mm; an end that stands for longer than this, s. Ours. */
+const AGAINST_MM = 0.05;
+const STANDS_S = 1;
+
+/** What is wrong with a program as the machine would do it. */
+export function judge(
+  found: Found,
+  p: Played,
+  c: Cutting | null,
+  h: AtFeed | null,
+  m: Machine,
+  block: Block,
+): void {
+  const { moves, start } = p.program;
+  const letters = axesOf(m);
+  const inside = (row: number) =>
+    [0, 2].some((k) => {
+      const [x, y] = [p.faces[row * 4 + k]!, p.faces[row * 4 + k + 1]!];
+      return wayInBox(x, y, x, y, block[0], block[2]);
+    });
+  let cut = false;
+  let slowRun = 0;
+  moves.forEach((move, i) => {
+    const before = i === 0 ? start : moves[i - 1]!.at;
+    const { line } = move;
+    letters.forEach((letter, k) => {
+      const axis = m.axes[letter]!;
+      const at = move.at[k]! + zeroOf(m, letter);
+      const over = Math.max(axis.minMm - at, at - axis.maxMm);
+      if (over > 1e-6)
+        found.add(
+          'out-of-travel',
+          'stop',
+          line,
+          { axis: letter, at, least: axis.minMm, most: axis.maxMm },
+          over,
+          letter,
+        );
+      const speed = move.askedS > 0 ? Math.abs(move.at[k]! - before[k]!) / move.askedS : 0;
+      if (move.kind === 'feed' && speed > axis.maxMmS * (1 + SLACK))
+        found.add(
+          'over-axis-speed',
+          'fix',
+          line,
+          { axis: letter, asked: speed, most: axis.maxMmS },
+          speed,
+          letter,
+        );
+    });
+    const { left, right } = endsOf(m, move.at);
+    const low = Math.min(left[1], right[1]);
+    if (low < m.bedMm - 1e-6)
+      found.add('wire-through-bed', 'stop', line, { at: low, bed: m.bedMm }, m.bedMm - low);
+    if (p.inFoam[i] === 0) return;
+    if (!cut && inside(i)) found.add('starts-in-block', 'stop', line);
+    cut = true;
+    if (move.kind === 'rapid') found.add('rapid-in-foam', 'stop', line);
+    if (move.kind === 'pause') found.add('pause-in-foam', 'stop', line);
+    if ((move.kind === 'feed' || move.kind === 'rapid') && !(move.heat > 0))
+      found.add('heat-off-in-foam', 'stop', line);
+    if (move.kind === 'wait' && h) {
+      const melts = (h.standing(move.askedS) - h.slot(h.advised)) / 2;
+      if (melts > MELT_MM)
+        found.add('stands-in-foam', 'fix', line, { seconds: move.askedS, melts }, move.askedS);
+    }
+    if (move.kind !== 'feed') return;
+    const [l, r] = [wayOn(p, i, 0), wayOn(p, i, 2)];
+    if (Math.max(l, r) > AGAINST_MM && Math.min(l, r) < 0.01 * Math.max(l, r) && p.takes[i]! > STANDS_S)
+      found.add(
+        'ends-out-of-step',
+        'fix',
+        line,
+        { end: l < r ? 'left' : 'right', seconds: p.takes[i]! },
+        p.takes[i]!,
+      );
+    if (Math.min(l, r) > AGAINST_MM && along(p, i) < 0) found.add('ends-cross', 'fix', line);
+    if (!c || !h) return;
+    let slow = false;
+    for (const [face, feed] of [
+      ['left', c.leftFeed[i]!],
+      ['right', c.rightFeed[i]!],
+    ] as const) {
+      if (!Number.isFinite(feed)) continue;
+      const values = { face, feed, slowest: h.slowest, fastest: h.fastest };
+      if (feed > h.fastest * (1 + SLACK)) found.add('feed-too-fast', 'fix', line, values, feed, face);
+      if (feed < h.slowest * (1 - SLACK)) {
+        slow = true;
+        const run = slowRun + Math.max(l, r);
+        found.add(
+          'feed-too-slow',
+          run > SHORT_MM ? 'fix' : 'note',
+          line,
+          values,
+          1 / feed,
+          face + (run > SHORT_MM),
+        );
+      }
+    }
+    slowRun = slow ? slowRun + Math.max(l, r) : 0;
+  });
+  const last = moves.length;
+  if (last > 0 && inside(last)) found.add('ends-in-foam', 'stop', moves[last - 1]!.line);
+  if (m.code.heat === 'M3' && last > 0 && moves[last - 1]!.heat > 0)
+    found.add('heat-left-on', 'stop', moves[last - 1]!.line);
+  sizes(found, p, block, cut);
+}
+
+/** Whether both faces move the same way on a move: their ways' scalar product. */
+function along(p: Played, i: number): number {
+  const d = (k: number) => p.faces[(i + 1) * 4 + k]! - p.faces[i * 4 + k]!;
+  return d(0) * d(2) + d(1) * d(3);
+}
+
+/** A program whose size is that of the block only after inches are taken for millimetres, or the other way about. */
+function sizes(found: Found, p: Played, block: Block, cut: boolean): void {
+  let [x, y] = [0, 0];
+  p.program.moves.forEach((move, i) => {
+    if (move.kind !== 'feed') return;
+    x = Math.max(x, Math.abs(p.faces[(i + 1) * 4]!));
+    y = Math.max(y, Math.abs(p.faces[(i + 1) * 4 + 1]!));
+  });
+  const size = Math.max(x / block[0], y / block[2]);
+  if (size > 0 && size < 0.06)
+    found.add('inches-for-mm', 'fix', null, { size: Math.max(x, y), block: Math.max(block[0], block[2]) });
+  else if (size > 10)
+    found.add('mm-for-inches', 'fix', null, { size: Math.max(x, y), block: Math.max(block[0], block[2]) });
+  if (!cut) found.add('cuts-nothing', 'fix', null);
+}

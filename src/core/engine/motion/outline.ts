@@ -1,0 +1,207 @@
+import type { JobOf } from '../../documents/job';
+import type { Deviation } from '../../documents/motion';
+import { signedArea, turnAt, type Pt } from '../../numeric/polyline';
+import { rootIncreasing } from '../../numeric/root';
+import { coveredBy, grownBy, isSolid, netArea, shiftedBy, solidsOf } from '../../physics/motion/loops';
+import { slitsOf, tourOf, type Slit, type TourStep } from '../../physics/motion/slits';
+import type { AtFeed } from '../template/heat';
+import { airWay } from './air';
+import { cornersOf, deviationsOf } from './corners';
+import { cuttingOf, type Cutting } from './cutting';
+import { contactsOf, fineAt, pointOf, slitBetween } from './fine';
+import type { Found } from './judge';
+import { laidOut } from './lay';
+import { play, type Played } from './play';
+import { asCoded } from './write';
+import { homeOf, type Move, type Program } from './program';
+
+/** A way over all loops of an outline, as moves, and what each of them is. */
+export interface OutlinePath {
+  readonly program: Program;
+  readonly what: readonly ('air' | 'slit' | 'loop' | 'wait' | 'heat')[];
+  readonly played: Played;
+  readonly cutting: Cutting;
+  readonly loops: readonly (readonly Pt[])[];
+  /** What the wire's middle runs along. */
+  readonly centres: readonly (readonly Pt[])[];
+  readonly slits: readonly Slit[];
+  readonly kerfMm: number;
+  readonly bridgesMm: number | null;
+  readonly deviations: readonly Deviation[];
+  /** Which loop each move runs along; −1 for the others. */
+  readonly loopOf: readonly number[];
+}
+
+/** Breadth of a slit that is gone through twice at a feed, mm: the second pass stands in it as long as a kerf takes to go by. PHYSICS, standing still. */
+export function twice(h: AtFeed, feed: number): number {
+  const once = h.slot(feed);
+  if (!(h.standing(1) > 0)) return once;
+  // Seconds of standing that melt one pass's kerf.
+  const s = Math.exp(rootIncreasing((ln) => h.standing(Math.exp(ln)) - once, -8, 8, 0, 1e-9).x);
+  return Math.max(once, h.standing(s + once / feed));
+}
+
+/** The path of an outline job: loops grown by half their kerf, reached by the shortest slits, timed, and grown once more by what the machine makes wider. */
+export function outlinePath(
+  job: JobOf<'outline'>,
+  h: AtFeed,
+  warmUpS: number,
+  found: Found,
+): OutlinePath | null {
+  const [wide, , high] = job.blockMm;
+  const entry: Pt = job.entry ?? [-job.marginMm, high / 2];
+  if (entry[0] >= 0 && entry[0] <= wide && entry[1] >= 0 && entry[1] <= high) {
+    found.add('entry-in-block', 'stop', null, { x: entry[0], y: entry[1] });
+    return null;
+  }
+  const parts = laidOut(job).map(solidsOf);
+  const kerf = h.slot(h.advised);
+  const all = parts.length === 1 ? parts[0]! : coveredBy(parts.flat());
+  const loops = all.filter((l) => Math.abs(signedArea(l)) > kerf * kerf);
+  const melted = all.filter((l) => isSolid(l)).length - loops.filter((l) => isSolid(l)).length;
+  if (melted > 0) found.add('part-melts', 'note', null, { parts: melted, kerf });
+  const centres = grownBy(loops, kerf / 2);
+  if (centres.length === 0) return null;
+  lies(found, parts, loops, centres, job, kerf, all.filter((l) => !isSolid(l)).length);
+  // The machine is slow about corners and where slits begin: there the loops have points of their own to be moved by.
+  const contacts = slitsOf(entry, centres);
+  let used = centres.map((loop, k) => fineAt(loop, contactsOf(contacts, k)));
+  // The slits keep their places while the loops are moved.
+  const held = contacts.map((s) => ({
+    ...s,
+    at: [s.from < 0 ? 0 : pointOf(used[s.from]!, s.start.at), pointOf(used[s.to]!, s.end.at)] as const,
+  }));
+  const slitsOn = (now: readonly (readonly Pt[])[]) => held.map((s) => slitBetween(s, entry, now));
+  let path = wayOver(job, h, warmUpS, entry, used, slitsOn(used));
+  // One more round: where the machine is slower than asked the kerf is wider, and the wire's way goes further out.
+  const allow = allowances(path, used, kerf);
+  if (allow.some((l) => l.some((a) => Math.abs(a) > 1e-4))) {
+    used = used.map((loop, k) => shiftedBy(loop, allow[k]!));
+    path = wayOver(job, h, warmUpS, entry, used, slitsOn(used));
+  }
+  const after = allowances(path, used, kerf);
+  return {
+    ...path,
+    loops,
+    centres: used,
+    kerfMm: kerf,
+    bridgesMm: path.slits.length > 0 ? twice(h, h.advised) : null,
+    deviations: deviationsOf(cornersOf(job, h), used, allow, after, kerf),
+  };
+}
+
+/** Parts that touch, holes that close, loops that leave the block. */
+function lies(
+  found: Found,
+  parts: readonly Pt[][][],
+  loops: readonly Pt[][],
+  centres: readonly Pt[][],
+  job: JobOf<'outline'>,
+  kerf: number,
+  holes: number,
+): void {
+  const count = (l: readonly (readonly Pt[])[], solid: boolean) => l.filter((x) => isSolid(x) === solid).length;
+  const overlap = parts.reduce((sum, p) => sum + netArea(p), 0) - netArea(loops);
+  if (overlap > 1e-3 || count(centres, true) < count(loops, true))
+    found.add('parts-too-near', 'stop', null, { kerf });
+  const closed = holes - count(centres, false);
+  if (closed > 0) found.add('hole-closes', 'fix', null, { holes: closed, kerf });
+  const [wide, , high] = job.blockMm;
+  const out = centres.flat().reduce((most, [x, y]) => Math.max(most, -x, x - wide, -y, y - high), -Infinity);
+  if (out > 1e-6) found.add('outside-block', 'fix', null, { by: out });
+}
+
+type Way = Pick<OutlinePath, 'program' | 'what' | 'played' | 'cutting' | 'slits' | 'loopOf'> & {
+  /** Where each move ends, before rounding. */
+  readonly points: readonly Pt[];
+};
+
+function wayOver(
+  job: JobOf<'outline'>,
+  h: AtFeed,
+  warmUpS: number,
+  entry: Pt,
+  centres: readonly (readonly Pt[])[],
+  slits: readonly Slit[],
+): Way {
+  const m = job.machine;
+  const tour = spaced(tourOf(entry, centres, slits));
+  const start = homeOf(m);
+  // What is foretold is of the code: of positions as they are rounded in it.
+  const row = (p: Pt) => {
+    const [x, y] = [asCoded(m, p[0]), asCoded(m, p[1])];
+    return [x, y, ...(m.right ? [x, y] : []), ...(m.turn ? [0] : [])];
+  };
+  const moves: Omit<Move, 'line'>[] = [];
+  const what: OutlinePath['what'][number][] = [];
+  const loopOf: number[] = [];
+  const points: Pt[] = [];
+  const put = (move: Omit<Move, 'line' | 'at'>, to: Pt, is: OutlinePath['what'][number], loop = -1) => {
+    moves.push({ ...move, at: row(to) });
+    what.push(is);
+    loopOf.push(loop);
+    points.push(to);
+  };
+  let here: Pt = [start[0]!, start[1]!];
+  for (const p of airWay(here, entry, job.blockMm, job.marginMm)) {
+    put({ kind: 'rapid', askedS: 0, heat: 0 }, p, 'air');
+    here = p;
+  }
+  put({ kind: 'heat', askedS: 0, heat: 1 }, entry, 'heat');
+  put({ kind: 'wait', askedS: Math.max(1, Math.ceil(warmUpS)), heat: 1 }, entry, 'heat');
+  const corner = cornersOf(job, h);
+  tour.slice(1).forEach((s, k) => {
+    const from = tour[k]!;
+    const is = s.along.kind;
+    put(
+      { kind: 'feed', askedS: apart(from, s) / h.advised, heat: 1 },
+      s.at,
+      is,
+      s.along.kind === 'loop' ? s.along.loop : -1,
+    );
+    const next = tour[k + 2];
+    if (!next) return;
+    const { waitS } = corner(turnAt([from.at, s.at, next.at], 1));
+    if (waitS > 0) put({ kind: 'wait', askedS: waitS, heat: 1 }, s.at, 'wait');
+  });
+  put({ kind: 'heat', askedS: 0, heat: 0 }, entry, 'heat');
+  const program: Program = { start, moves: moves.map((x, i) => ({ ...x, line: i + 1 })), faults: [] };
+  const played = play(program, m, job.blockMm);
+  return { program, what, played, cutting: cuttingOf(played, h), slits, loopOf, points };
+}
+
+/** Steps nearer to the one before than this are left out: shorter ways than a motor's step have no direction, mm. Ours. */
+const NEAREST_MM = 0.01;
+function spaced(tour: readonly TourStep[]): TourStep[] {
+  const out: TourStep[] = [];
+  tour.forEach((s, i) => {
+    if (i > 0 && i < tour.length - 1 && apart(s, out[out.length - 1]!) < NEAREST_MM) return;
+    out.push(s);
+  });
+  return out;
+}
+
+const apart = (a: TourStep, b: TourStep) => Math.hypot(a.at[0] - b.at[0], a.at[1] - b.at[1]);
+
+/** How much wider half the kerf is at each point of each loop than what the loops were grown by, mm. */
+function allowances(path: Way, loops: readonly (readonly Pt[])[], kerf: number): number[][] {
+  const all = loops.map((loop) => new Array<number>(loop.length).fill(0));
+  const near = loops.map(nearby);
+  path.loopOf.forEach((k, i) => {
+    if (k < 0) return;
+    const own = path.cutting.leftKerf[i]!;
+    const after = path.loopOf[i + 1] === k ? path.cutting.leftKerf[i + 1]! : NaN;
+    const w = Number.isFinite(after) ? (own + after) / 2 : own;
+    const [x, y] = path.points[i]!;
+    const j = near[k]!(x, y);
+    if (j !== null && Number.isFinite(w)) all[k]![j] = (w - kerf) / 2;
+  });
+  return all;
+}
+
+/** Which point of a loop a place is; null for one between them, where a slit begins. */
+function nearby(loop: readonly Pt[]): (x: number, y: number) => number | null {
+  const key = (x: number, y: number) => `${Math.round(x * 1e4)},${Math.round(y * 1e4)}`;
+  const at = new Map(loop.map(([x, y], i) => [key(x, y), i]));
+  return (x, y) => at.get(key(x, y)) ?? null;
+}

@@ -1,0 +1,71 @@
+import type { MotionFigures, ReplayFigures } from '../../documents/motion';
+import type { Pt } from '../../numeric/polyline';
+import type { Cutting } from './cutting';
+import type { Motion } from './motion';
+import type { Block, Played } from './play';
+
+/** A played program as plain arrays, to cross from a worker to a page and be drawn. A row more than there are moves; mm, s. */
+export interface PlayView {
+  readonly block: Block;
+  /** Left x, y, right x, y of each row. */
+  readonly faces: Float64Array;
+  /** Seconds at which each row is reached. */
+  readonly reached: Float64Array;
+  /** Kerf on the left face of each move, NaN where nothing is cut. */
+  readonly kerf: Float64Array;
+  /** Line of each move. */
+  readonly lines: Int32Array;
+  /** 0 in the air, 1 through foam. */
+  readonly inFoam: Uint8Array;
+  readonly total: number;
+}
+export interface MotionView {
+  readonly figures: MotionFigures;
+  /** Null where there is no path. */
+  readonly play: PlayView | null;
+  /** Solids and holes as they lie on the block. */
+  readonly loops: readonly (readonly Pt[])[];
+  readonly slits: readonly { readonly from: Pt; readonly to: Pt }[];
+  /** Entry as it is used. */
+  readonly entry: Pt;
+}
+export interface ReplayView {
+  readonly figures: ReplayFigures;
+  readonly play: PlayView;
+}
+
+export const playView = (p: Played, c: Cutting | null, block: Block): PlayView => ({
+  block,
+  faces: p.faces,
+  reached: p.reached,
+  kerf: c?.leftKerf ?? new Float64Array(p.takes.length).fill(NaN),
+  lines: Int32Array.from(p.program.moves, (m) => m.line),
+  inFoam: p.inFoam,
+  total: p.total,
+});
+
+export const motionView = ({ figures, path }: Motion, block: Block, entry: Pt): MotionView => ({
+  figures,
+  play: path && playView(path.played, path.cutting, block),
+  loops: path?.loops ?? [],
+  slits: (path?.slits ?? []).map((s) => ({ from: s.start.at, to: s.end.at })),
+  entry,
+});
+
+/** Where the wire is at a time: both faces, and the row before it. */
+export function wireAt(
+  p: PlayView,
+  s: number,
+): { readonly row: number; readonly left: Pt; readonly right: Pt } {
+  let lo = 0;
+  let hi = p.reached.length - 1;
+  while (hi - lo > 1) {
+    const mid = (lo + hi) >> 1;
+    if (p.reached[mid]! <= s) lo = mid;
+    else hi = mid;
+  }
+  const run = p.reached[hi]! - p.reached[lo]!;
+  const t = run > 0 ? Math.min(1, Math.max(0, (s - p.reached[lo]!) / run)) : 0;
+  const at = (k: number) => p.faces[lo * 4 + k]! + t * (p.faces[hi * 4 + k]! - p.faces[lo * 4 + k]!);
+  return { row: lo, left: [at(0), at(1)], right: [at(2), at(3)] };
+}

@@ -1,0 +1,72 @@
+import { Clipper, EndType, FillRule, JoinType } from 'clipper2-ts';
+import { CoreFault } from '../../numeric/fault';
+import { signedArea, type Pt } from '../../numeric/polyline';
+
+/** Decimals that clipping keeps, and how far a round corner may lie from a true arc, mm. */
+const DECIMALS = 5;
+const ARC = 0.002;
+
+type Path = { x: number; y: number }[];
+const toPath = (loop: readonly Pt[]): Path => loop.map(([x, y]) => ({ x, y }));
+function clipped(work: () => Path[]): Pt[][] {
+  try {
+    return work()
+      .map((path) => path.map(({ x, y }): Pt => [x, y]))
+      .filter((loop) => loop.length >= 3);
+  } catch {
+    throw new CoreFault(
+      'range',
+      'loops',
+      'cannot be parted into solid and hole: too large, or points too close together',
+    );
+  }
+}
+
+/**
+ * Closed loops as what is solid by the even–odd rule: a loop inside another is its hole, one inside that is solid again. Where loops cross they are
+ * parted. Solids come out counter-clockwise, holes clockwise. Package clipper2-ts (polygon clipping after Vatti 1992).
+ */
+export const solidsOf = (loops: readonly (readonly Pt[])[]): Pt[][] =>
+  clipped(() => Clipper.unionD(loops.map(toPath), [], FillRule.EvenOdd, DECIMALS));
+
+/** What several sets of loops cover together, as solids and holes. */
+export const coveredBy = (loops: readonly (readonly Pt[])[]): Pt[][] =>
+  clipped(() => Clipper.unionD(loops.map(toPath), [], FillRule.NonZero, DECIMALS));
+
+/**
+ * Solids grown by g all round, their holes shrunk by as much: the way of a wire's middle whose kerf is 2g. Outer corners come out round, inner ones
+ * sharp; holes narrower than the kerf close, solids nearer than it grow together.
+ */
+export const grownBy = (solids: readonly (readonly Pt[])[], g: number): Pt[][] =>
+  clipped(() =>
+    Clipper.inflatePathsD(solids.map(toPath), g, JoinType.Round, EndType.Polygon, 2, DECIMALS, ARC),
+  );
+
+/** Area of solids less that of their holes. */
+export const netArea = (loops: readonly (readonly Pt[])[]): number =>
+  loops.reduce((sum, l) => sum + signedArea(l), 0);
+
+/** Whether a loop is solid's edge, by the way about it runs. */
+export const isSolid = (loop: readonly Pt[]): boolean => signedArea(loop) > 0;
+
+/**
+ * A closed loop with each corner moved outwards (to the right of a counter-clockwise way; under 0 inwards) by its own distance, square to both edges
+ * there; at sharp corners no further than twice the distance.
+ */
+export function shiftedBy(loop: readonly Pt[], by: readonly number[]): Pt[] {
+  const n = loop.length;
+  return loop.map(([x, y], i): Pt => {
+    const [before, after] = [loop[(i - 1 + n) % n]!, loop[(i + 1) % n]!];
+    const unit = (dx: number, dy: number): Pt => {
+      const l = Math.hypot(dx, dy) || 1;
+      return [dx / l, dy / l];
+    };
+    const [ux, uy] = unit(x - before[0], y - before[1]);
+    const [vx, vy] = unit(after[0] - x, after[1] - y);
+    const [nx, ny] = [uy + vy, -ux - vx];
+    const half = Math.hypot(nx, ny) / 2;
+    if (half < 1e-9) return [x, y];
+    const reach = by[i]! / Math.max(0.5, half) / (2 * half);
+    return [x + nx * reach, y + ny * reach];
+  });
+}

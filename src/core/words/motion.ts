@@ -1,0 +1,172 @@
+import type {
+  Deviation,
+  MotionCode,
+  MotionDocument,
+  MotionFigures,
+  MotionFindingFigures,
+  ReplayDocument,
+  ReplayFigures,
+} from '../documents/motion';
+import type { Words } from './findings';
+import { METRIC_SAY, type Say } from './say';
+
+type Values = MotionFindingFigures['values'];
+type Teller = (v: Values, say: Say) => Words;
+const num = (v: Values, key: string) => v[key] as number | null;
+const word = (v: Values) => `“${String(v['word'])}”`;
+
+const TELLERS: Readonly<Record<MotionCode, Teller>> = {
+  'no-text': () => ({
+    head: 'This is not text',
+    text: 'Motion code is plain text. This file holds other signs; nothing of it was read.',
+  }),
+  'too-many-lines': (v) => ({
+    head: 'Too many lines',
+    text: `It has more than ${String(v['word'])} lines; nothing of it was read.`,
+  }),
+  'unknown-word': (v) => ({
+    head: 'Not a word that is known here',
+    text: `${word(v)} is none of G0 G1 G4 G20 G21 G90 G93 G94, M0 M2 M3 M5 M30, F P S N or an axis with its number. Take it out, or have such words left out.`,
+  }),
+  'twice-on-a-line': (v) => ({
+    head: 'Two of a kind on one line',
+    text: `${word(v)} stands beside another of its kind; a line may hold one.`,
+  }),
+  'no-such-axis': (v) => ({
+    head: 'No such axis',
+    text: `${word(v)} moves an axis that this machine does not have.`,
+  }),
+  'no-mode': () => ({ head: 'Neither G0 nor G1 yet', text: 'The line moves, but no line before it says how.' }),
+  'no-feed-word': () => ({
+    head: 'No feed',
+    text: 'A cut needs its F: on its own line with G93, on it or before it with G94.',
+  }),
+  'bad-number': (v) => ({
+    head: 'A number that cannot be',
+    text: `${word(v)}: a feed must be over 0, and no number over a million.`,
+  }),
+  'open-comment': (v) => ({
+    head: 'A comment without its end',
+    text: `${word(v)} begins with a bracket that is not closed on its line.`,
+  }),
+  'wait-without-time': () => ({ head: 'A wait without its time', text: 'G4 needs P, at least 0.' }),
+  'no-feed': () => ({
+    head: 'No feed to go by',
+    text: 'This wire does not cut this foam at its setting: neither kerf nor path is known. Set the heat on the stage Power first.',
+  }),
+  'out-of-travel': (v, say) => ({
+    head: 'Out of the machine’s travel',
+    text: `Axis ${String(v['axis'])} would go to ${say(num(v, 'at'), 'foamSize')}; it reaches from ${say(num(v, 'least'), 'foamSize')} to ${say(num(v, 'most'), 'foamSize')}. Move the block or the zero point, or lay the parts out elsewhere.`,
+  }),
+  'over-axis-speed': (v, say) => ({
+    head: 'Faster than an axis goes',
+    text: `Axis ${String(v['axis'])} is asked for ${say(num(v, 'asked'), 'feed')}; it does ${say(num(v, 'most'), 'feed')}. It will take longer, and the kerf there is wider.`,
+  }),
+  'feed-too-fast': (v, say) => ({
+    head: `The ${String(v['face'])} face is led too fast`,
+    text: `${say(num(v, 'feed'), 'feed')}; over ${say(num(v, 'fastest'), 'feed')} the wire drags and tears.`,
+  }),
+  'feed-too-slow': (v, say) => ({
+    head: `The ${String(v['face'])} face is led slowly`,
+    text: `${say(num(v, 'feed'), 'feed')}; under ${say(num(v, 'slowest'), 'feed')} the kerf is ragged and wide.`,
+  }),
+  'heat-off-in-foam': () => ({
+    head: 'Cold in the foam',
+    text: 'The wire goes through foam with the heat off: it would be torn out.',
+  }),
+  'stands-in-foam': (v, say) => ({
+    head: 'Stands in the foam',
+    text: `${say(num(v, 'seconds'), 'time')} of standing melt ${say(num(v, 'melts'), 'slot')} more on each side.`,
+  }),
+  'pause-in-foam': () => ({
+    head: 'A pause in the foam',
+    text: 'M0 waits for somebody’s hand while the hot wire stands in the foam. Pause in the air.',
+  }),
+  'rapid-in-foam': () => ({
+    head: 'A rapid move through foam',
+    text: 'G0 goes as fast as the axes can: the wire would break or drag the block along.',
+  }),
+  'starts-in-block': () => ({
+    head: 'Begins inside the block',
+    text: 'The first cut begins where foam already is. Bring the wire in from outside.',
+  }),
+  'ends-in-foam': () => ({
+    head: 'Ends inside the block',
+    text: 'The last line leaves the wire in the foam, where it goes on melting. Lead it out first.',
+  }),
+  'heat-left-on': () => ({ head: 'The heat stays on', text: 'No M5 after the last cut.' }),
+  'wire-through-bed': (v, say) => ({
+    head: 'Into the bed',
+    text: `An end goes down to ${say(num(v, 'at'), 'foamSize')}; the bed is at ${say(num(v, 'bed'), 'foamSize')}.`,
+  }),
+  'ends-out-of-step': (v, say) => ({
+    head: 'One end stands while the other moves',
+    text: `The ${String(v['end'])} one stands for ${say(num(v, 'seconds'), 'time')} and melts a hole there.`,
+  }),
+  'ends-cross': () => ({
+    head: 'The ends go against one another',
+    text: 'One face is cut forwards and the other backwards: the wire turns about a place within the block.',
+  }),
+  'inches-for-mm': (v, say) => ({
+    head: 'Inches taken for millimetres?',
+    text: `All of it is ${say(num(v, 'size'), 'foamSize')} large, the block ${say(num(v, 'block'), 'foamSize')}. G20 in its head would make it 25.4 times larger.`,
+  }),
+  'mm-for-inches': (v, say) => ({
+    head: 'Millimetres taken for inches?',
+    text: `All of it is ${say(num(v, 'size'), 'foamSize')} large, the block ${say(num(v, 'block'), 'foamSize')}. G21 in its head would make it 25.4 times smaller.`,
+  }),
+  'wire-stretches': (v, say) => ({
+    head: 'The wire’s length changes',
+    text: `By ${say(num(v, 'by'), 'slot')} between the towers; ${num(v, 'travel') === null ? 'how far the take-up gives is not known' : `its take-up gives ${say(num(v, 'travel'), 'slot')}`}.`,
+  }),
+  'cuts-nothing': () => ({ head: 'Nothing is cut', text: 'The wire never meets the block.' }),
+  'entry-in-block': (v, say) => ({
+    head: 'The way in begins inside the block',
+    text: `${say(num(v, 'x'), 'foamSize')}, ${say(num(v, 'y'), 'foamSize')} is in the foam. Take a place outside it, where the wire gets hot in the air.`,
+  }),
+  'outside-block': (v, say) => ({
+    head: 'Past the block’s faces',
+    text: `The wire’s way leaves the block by up to ${say(num(v, 'by'), 'slot')}: there a part has no edge of its own.`,
+  }),
+  'hole-closes': (v, say) => ({
+    head: 'A hole narrower than the kerf',
+    text: `${String(v['holes'])} of them cannot be cut with a kerf of ${say(num(v, 'kerf'), 'slot')} and are left out.`,
+  }),
+  'part-melts': (v, say) => ({
+    head: 'A part smaller than the kerf',
+    text: `${String(v['parts'])} of them would melt in a kerf of ${say(num(v, 'kerf'), 'slot')} and are left out.`,
+  }),
+  'parts-too-near': (v, say) => ({
+    head: 'Parts touch',
+    text: `They lie over one another, or nearer than a kerf of ${say(num(v, 'kerf'), 'slot')}. Move them apart.`,
+  }),
+  'machine-slower': (v, say) => ({
+    head: 'Slower than asked about corners',
+    text: `The axes have to slow down: ${say(num(v, 'seconds'), 'time')} more in all, and a kerf up to ${say(num(v, 'wider'), 'slot')} wider there. The path allows for it.`,
+  }),
+};
+
+/** A finding of a path or of motion code in somebody's units. */
+export function motionFindingWords(f: MotionFindingFigures, say: Say): Words {
+  const { head, text } = TELLERS[f.code](f.values, say);
+  const where =
+    f.line === null ? '' : f.count > 1 ? `Line ${f.line} and ${f.count - 1} more: ` : `Line ${f.line}: `;
+  return { head, text: where + text };
+}
+
+const WHY: Readonly<Record<Deviation['why'], string>> = {
+  slow: 'the machine is slower there than could be allowed for. A higher acceleration, or a round corner.',
+  corner: 'the middle of the wire trails and cuts the corner. More tension, a slower feed, or a shorter wire.',
+  'inside-corner': 'a round wire leaves a fillet in an inside corner. A narrower kerf, or a knife.',
+};
+
+/** Where a part comes out other than wanted, and what would lessen it. */
+export const deviationText = (d: Deviation, say: Say): string =>
+  `${say(Math.abs(d.offMm), 'slot')} ${d.offMm > 0 ? 'proud' : 'below'} at ${say(d.at[0], 'foamSize')}, ${say(d.at[1], 'foamSize')}: ${WHY[d.why]}`;
+
+const told = (findings: readonly MotionFindingFigures[]) =>
+  findings.map((f) => ({ ...f, text: motionFindingWords(f, METRIC_SAY).text }));
+
+/** A path, and code that was read back, as they leave the program: texts in metric units. */
+export const toldMotion = (m: MotionFigures): MotionDocument => ({ ...m, findings: told(m.findings) });
+export const toldReplay = (r: ReplayFigures): ReplayDocument => ({ ...r, findings: told(r.findings) });

@@ -1,0 +1,82 @@
+'use client';
+import { useState } from 'react';
+import { QuantityField } from '@/ui/QuantityField';
+import { Act } from '@/ui/Act';
+import { Block, JobNumber, useJobField } from '../inputs';
+import css from '../jobs.module.css';
+import { DrawingDialog } from './DrawingDialog';
+import { MachineFields } from './MachineFields';
+import { boxOfLoops, placed, turned } from './place';
+
+type Loops = [number, number][][];
+
+/** Parts out of a block: the drawing and where it lies, the block, the way in, and the machine. */
+export function OutlineFields() {
+  const { value: loops, set } = useJobField<Loops>('loops', 'Parts');
+  const margin = useJobField<number>('marginMm', 'Margin');
+  const [asking, ask] = useState(false);
+  const b = boxOfLoops(loops);
+  return (
+    <>
+      <p className={css.acts}>
+        <Act strong onClick={() => ask(true)}>
+          Parts from a drawing
+        </Act>
+        <Act onClick={() => set(turned(loops, 90))}>Turn by a quarter</Act>
+      </p>
+      <p className={css.says}>
+        {loops.length === 1 ? 'One outline' : `${loops.length} outlines`}; one inside another is its hole.
+      </p>
+      <div className={css.three}>
+        <Size label="Parts, from front" value={b.x0} onValue={(v) => set(placed(loops, { x: v }))} />
+        <Size label="Parts, from below" value={b.y0} onValue={(v) => set(placed(loops, { y: v }))} />
+        <Size
+          label="Parts, wide in all"
+          value={b.x1 - b.x0}
+          least={1}
+          onValue={(v) => set(placed(loops, { wide: v }))}
+        />
+      </div>
+      <Block path="blockMm" labels={['Block, along', 'Block, along wire', 'Block, high']} />
+      <div className={css.three}>
+        <JobNumber path="marginMm" label="Clear of the block" role="foamSize" />
+        <JobNumber path="toleranceMm" label="Tolerance" role="slot" />
+      </div>
+      <Entry />
+      {asking && <DrawingDialog at={margin.value} onClose={() => ask(false)} onTake={(taken) => set(taken)} />}
+      <MachineFields />
+    </>
+  );
+}
+
+/** Where the wire comes in: before the front face, half-way up, until it is said. */
+function Entry() {
+  const { value, set } = useJobField<[number, number] | null>('entry', 'Way in');
+  const high = useJobField<number>('blockMm.2', 'Block').value;
+  const margin = useJobField<number>('marginMm', 'Margin').value;
+  const [x, y] = value ?? [-margin, high / 2];
+  return (
+    <div className={css.three}>
+      <Size label="Way in, along" value={x} onValue={(v) => set([v, y])} />
+      <Size label="Way in, up" value={y} onValue={(v) => set([x, v])} />
+      {value !== null && <Act onClick={() => set(null)}>Before the front, half-way up</Act>}
+    </div>
+  );
+}
+
+const FARTHEST_MM = 20_000;
+
+function Size(p: { label: string; value: number; least?: number; onValue: (mm: number) => string | null }) {
+  const least = p.least ?? -FARTHEST_MM;
+  return (
+    <QuantityField
+      label={p.label}
+      name={p.label.toLowerCase()}
+      value={Number(p.value.toFixed(3))}
+      role="foamSize"
+      onValue={(v) =>
+        v !== null && v >= least && v <= FARTHEST_MM ? p.onValue(v) : `must be ${least} to ${FARTHEST_MM} mm`
+      }
+    />
+  );
+}

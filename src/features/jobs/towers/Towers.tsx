@@ -1,0 +1,102 @@
+'use client';
+import type { JobOf } from '@/core/documents/job';
+import type { MotionFindingFigures } from '@/core/documents/motion';
+import { deviationText, motionFindingWords } from '@/core/words/motion';
+import { useJob } from '@/state/JobContext';
+import { useDerived } from '@/state/RigContext';
+import { useMotion } from '@/state/useMotion';
+import { Act } from '@/ui/Act';
+import { FindingCard, FindingList } from '@/ui/FindingCard';
+import { saveFile } from '@/ui/saveFile';
+import { useUnits } from '@/ui/Units';
+import jobs from '../jobs.module.css';
+import { PathPicture } from './PathPicture';
+import css from './towers.module.css';
+import { CAUTION } from './words';
+
+/** Findings of a path or of code, the worst first. */
+export function MotionFindings({
+  findings,
+  most = 6,
+}: {
+  findings: readonly MotionFindingFigures[];
+  most?: number;
+}) {
+  const { say } = useUnits();
+  const shown = findings.slice(0, most);
+  return (
+    <FindingList count={findings.length} shown={shown.length} elsewhere="of less weight">
+      {shown.map((f, i) => (
+        <FindingCard key={f.code + i} level={f.level} words={motionFindingWords(f, say)} />
+      ))}
+    </FindingList>
+  );
+}
+
+/** The path of an outline job, drawn and played; its findings, and where the part comes out other than wanted. */
+export function TowersDrawing({ job }: { job: JobOf<'outline'> }) {
+  const { rig } = useDerived();
+  const { view, fault, stale } = useMotion(rig, job);
+  const { say } = useUnits();
+  if (fault) return <p role="alert">The path cannot be worked out: {fault}.</p>;
+  if (!view) return <p className="dim">Working out the path …</p>;
+  const { figures, play } = view;
+  return (
+    <div className={stale ? jobs.stale : undefined}>
+      {play && (
+        <PathPicture play={play} loops={view.loops} slits={view.slits} deviations={figures.deviations} />
+      )}
+      <MotionFindings findings={figures.findings} />
+      {figures.deviations.length > 0 && (
+        <details>
+          <summary>Where the part comes out other than wanted</summary>
+          <ul className={css.list}>
+            {figures.deviations.slice(0, 6).map((d, i) => (
+              <li key={i}>{deviationText(d, say)}</li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
+  );
+}
+
+/** The code of an outline job, to be saved for the controller. */
+export function CodeFile() {
+  const { rig } = useDerived();
+  const doc = useJob((s) => s.doc);
+  return doc.kind === 'outline' ? <Code job={doc} rig={rig} /> : null;
+}
+
+function Code({ job, rig }: { job: JobOf<'outline'>; rig: ReturnType<typeof useDerived>['rig'] }) {
+  const { view, stale } = useMotion(rig, job);
+  if (!view) return <p className="dim">Writing the code …</p>;
+  const { code, findings } = view.figures;
+  const stopped = findings.some((f) => f.level === 'stop');
+  const lines = code.split('\n').length - 1;
+  return (
+    <section aria-label="Motion code">
+      <h3>Motion code</h3>
+      {stopped || code === '' ? (
+        <p>No code is written while a finding stops the path.</p>
+      ) : (
+        <>
+          <p className={jobs.acts}>
+            <Act
+              strong
+              onClick={() =>
+                !stale && saveFile(new File([code], `${job.name || 'outline'}.ngc`, { type: 'text/plain' }))
+              }
+            >
+              Save the code, {lines} lines
+            </Act>
+          </p>
+          <pre className={css.code} tabIndex={0} aria-label="First lines of the code">
+            {code.split('\n').slice(0, 14).join('\n')}
+          </pre>
+        </>
+      )}
+      <p className="dim">{CAUTION}</p>
+    </section>
+  );
+}
