@@ -15,6 +15,7 @@ import { solve } from '@/core/engine/solve';
 import { OperatingPointSolver } from '@/core/engine/states';
 import { storedOf } from '@/core/engine/tune';
 import { windowOf } from '@/core/engine/window';
+import { signLoops, signMachine } from './workshopSign';
 import { controls, foams, leads, spools, supplies } from './workshopStock';
 
 let seed = 20260402;
@@ -118,6 +119,10 @@ const plans: Plan[] = [
       foam: { kind: 'eps', densityKgM3: 15, widthMm: 600 }, cut: { feedMmS: null },
       from: { 'foam.densityKgM3': 'measured', 'supply.volts': 'label' } },
     foam: foams[3]!.name, spool: spools[3]!.name, supply: supplies[4]!.name, at: '2026-08-12T18:20:00Z', lnKappa: -0.2, psi: 0.2, cuts: 5, widths: [600],
+    jobs: [
+      { doc: { kind: 'outline', name: 'Gate sign', loops: signLoops, blockMm: [400, 600, 230], marginMm: 12, toleranceMm: 0.6, machine: signMachine },
+        made: [{ at: '2026-08-14T09:40:00Z', count: 4, measuredMm: 96.4, wantedMm: 96, change: 'Weights nearer the front face: the block slid as the wire came in.' }] },
+    ],
   },
   {
     doc: { ...head, name: 'Evening bow', note: 'For the school visit: no dial, only the length.',

@@ -114,7 +114,7 @@ export const replaySchema = z.strictObject({
   rig: rigSchema,
   /** [along the feed, along the wire, height]. */
   blockMm: z.tuple([size, size, size]),
-  code: z.string().max(4_000_000),
+  code: z.string().max(12_000_000),
   /** What is done with words that are not of the set: told and refused, or told and left out. */
   unknown: z.enum(['refuse', 'ignore']).default('refuse'),
 });

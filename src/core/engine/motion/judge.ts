@@ -2,7 +2,7 @@ import { axesOf, type Machine } from '../../documents/machine';
 import type { MotionCode, MotionFindingFigures } from '../../documents/motion';
 import type { AtFeed } from '../template/heat';
 import { wayOn, type Cutting } from './cutting';
-import { endsOf, wayInBox, type Block, type Played } from './play';
+import { wayInBox, type Block, type Played } from './play';
 import { zeroOf, type CodeFault } from './program';
 
 type Level = MotionFindingFigures['level'];
@@ -61,7 +61,7 @@ export function judge(
   block: Block,
 ): void {
   const { moves, start } = p.program;
-  const letters = axesOf(m);
+  const axes = axesOf(m).map((letter) => ({ letter, axis: m.axes[letter]!, zero: zeroOf(m, letter) }));
   const inside = (row: number) =>
     [0, 2].some((k) => {
       const [x, y] = [p.faces[row * 4 + k]!, p.faces[row * 4 + k + 1]!];
@@ -72,9 +72,9 @@ export function judge(
   moves.forEach((move, i) => {
     const before = i === 0 ? start : moves[i - 1]!.at;
     const { line } = move;
-    letters.forEach((letter, k) => {
-      const axis = m.axes[letter]!;
-      const at = move.at[k]! + zeroOf(m, letter);
+    for (let k = 0; k < axes.length; k++) {
+      const { letter, axis, zero } = axes[k]!;
+      const at = move.at[k]! + zero;
       const over = Math.max(axis.minMm - at, at - axis.maxMm);
       if (over > 1e-6)
         found.add(
@@ -85,8 +85,9 @@ export function judge(
           over,
           letter,
         );
-      const speed = move.askedS > 0 ? Math.abs(move.at[k]! - before[k]!) / move.askedS : 0;
-      if (move.kind === 'feed' && speed > axis.maxMmS * (1 + SLACK))
+      if (move.kind !== 'feed' || !(move.askedS > 0)) continue;
+      const speed = Math.abs(move.at[k]! - before[k]!) / move.askedS;
+      if (speed > axis.maxMmS * (1 + SLACK))
         found.add(
           'over-axis-speed',
           'fix',
@@ -95,9 +96,8 @@ export function judge(
           speed,
           letter,
         );
-    });
-    const { left, right } = endsOf(m, move.at);
-    const low = Math.min(left[1], right[1]);
+    }
+    const low = m.right ? Math.min(move.at[1]!, move.at[3]!) : move.at[1]!;
     if (low < m.bedMm - 1e-6)
       found.add('wire-through-bed', 'stop', line, { at: low, bed: m.bedMm }, m.bedMm - low);
     if (p.inFoam[i] === 0) return;

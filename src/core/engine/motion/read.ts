@@ -13,13 +13,16 @@ const isAxis = (letter: string): letter is AxisLetter => (AXIS_LETTERS as readon
 
 /** Words of a line and what is left of it that is none; comments by RS-274: in round brackets, or from a semicolon on. */
 export function wordsOf(line: string): { words: [string, number][]; rest: string; open: boolean } {
-  let code = '';
+  let code = line;
   let open = false;
-  for (const c of line) {
-    if (open) open = c !== ')';
-    else if (c === ';') break;
-    else if (c === '(') open = true;
-    else code += c;
+  if (/[(;]/.test(line)) {
+    code = '';
+    for (const c of line) {
+      if (open) open = c !== ')';
+      else if (c === ';') break;
+      else if (c === '(') open = true;
+      else code += c;
+    }
   }
   const words: [string, number][] = [];
   let rest = '';
@@ -69,16 +72,17 @@ export function readCode(text: string, m: Machine): Program {
   const byHand = m.code.heat === 'none';
   let heat = byHand ? 1 : 0;
   let level = 1;
+  const seen: string[] = [];
   lines.every((text, i) => {
     const line = i + 1;
     if (text.trim() === '%') return true;
     const { words, rest, open } = wordsOf(text);
     if (open) fault(line, 'open-comment', text.slice(text.lastIndexOf('(')));
     if (rest !== '') fault(line, 'unknown-word', rest);
-    const seen = new Set<string>();
+    seen.length = 0;
     const once = (group: string, word: string) => {
-      if (seen.has(group)) fault(line, 'twice-on-a-line', word);
-      seen.add(group);
+      if (seen.includes(group)) fault(line, 'twice-on-a-line', word);
+      seen.push(group);
     };
     let to: number[] | null = null;
     let [waits, pauses, ends, on, off] = [false, false, false, false, false];
@@ -86,47 +90,46 @@ export function readCode(text: string, m: Machine): Program {
     let f: number | null = null;
     const axisWords: [number, number, AxisLetter][] = [];
     for (const [letter, value] of words) {
-      const word = `${letter}${value}`;
       if (Math.abs(value) > MOST_NUMBER) {
-        fault(line, 'bad-number', word);
+        fault(line, 'bad-number', `${letter}${value}`);
         continue;
       }
       if (letter === 'G') {
         if (value === 0 || value === 1) {
-          once('motion', word);
+          once('motion', `G${value}`);
           mode = value === 0 ? 'rapid' : 'feed';
         } else if (value === 4) {
-          once('motion', word);
+          once('motion', `G${value}`);
           waits = true;
         } else if (value === 20 || value === 21) {
-          once('units', word);
+          once('units', `G${value}`);
           scale = value === 20 ? MM_PER_INCH : 1;
         } else if (value === 93 || value === 94) {
-          once('feed', word);
+          once('feed', `G${value}`);
           inverse = value === 93;
           feed = null;
-        } else if (value === 90) once('distance', word);
-        else fault(line, 'unknown-word', word);
+        } else if (value === 90) once('distance', 'G90');
+        else fault(line, 'unknown-word', `${letter}${value}`);
       } else if (letter === 'M') {
-        once(value === 3 || value === 5 ? 'heat' : 'stop', word);
+        once(value === 3 || value === 5 ? 'heat' : 'stop', `M${value}`);
         if (value === 0) pauses = true;
         else if (value === 2 || value === 30) ends = true;
         else if (value === 3) on = true;
         else if (value === 5) off = true;
-        else fault(line, 'unknown-word', word);
-      } else if (letter === 'N') once('N', word);
+        else fault(line, 'unknown-word', `${letter}${value}`);
+      } else if (letter === 'N') once('N', `N${value}`);
       else if (letter === 'F' || letter === 'P' || letter === 'S') {
-        once(letter, word);
+        once(letter, `${letter}${value}`);
         if (letter === 'F') f = value;
         else if (letter === 'P') p = value;
         else level = Math.min(1, Math.max(0, value / m.code.heatMax));
         if (letter === 'S' && heat > 0) heat = level;
       } else if (isAxis(letter)) {
-        once(letter, word);
+        once(letter, `${letter}${value}`);
         const k = letters.indexOf(letter);
-        if (k < 0) fault(line, 'no-such-axis', word);
+        if (k < 0) fault(line, 'no-such-axis', `${letter}${value}`);
         else axisWords.push([k, value, letter]);
-      } else fault(line, 'unknown-word', word);
+      } else fault(line, 'unknown-word', `${letter}${value}`);
     }
     if (f !== null && !(f > 0)) {
       fault(line, 'bad-number', `F${f}`);
@@ -136,7 +139,8 @@ export function readCode(text: string, m: Machine): Program {
     if (on) heat = level;
     if (off) heat = 0;
     if (byHand) heat = 1;
-    else if (on || off || (seen.has('S') && heat > 0)) moves.push({ line, kind: 'heat', at, askedS: 0, heat });
+    else if (on || off || (seen.includes('S') && heat > 0))
+      moves.push({ line, kind: 'heat', at, askedS: 0, heat });
     if (waits) {
       if (p === null || p < 0) fault(line, 'wait-without-time', 'G4');
       else moves.push({ line, kind: 'wait', at, askedS: m.code.dwell === 'ms' ? p / 1000 : p, heat });

@@ -3,7 +3,9 @@ import type { JobOf } from '@/core/documents/job';
 import type { MotionFindingFigures } from '@/core/documents/motion';
 import { deviationText, motionFindingWords } from '@/core/words/motion';
 import { useJob } from '@/state/JobContext';
-import { useDerived } from '@/state/RigContext';
+import { places } from '@/state/places';
+import { useDerived, useRig } from '@/state/RigContext';
+import Link from 'next/link';
 import { useMotion } from '@/state/useMotion';
 import { Act } from '@/ui/Act';
 import { FindingCard, FindingList } from '@/ui/FindingCard';
@@ -70,6 +72,8 @@ export function CodeFile() {
 
 function Code({ job, rig }: { job: JobOf<'outline'>; rig: ReturnType<typeof useDerived>['rig'] }) {
   const { view, stale } = useMotion(rig, job);
+  const id = useJob((s) => s.id);
+  const rigId = useRig((s) => s.id);
   if (!view) return <p className="dim">Writing the code …</p>;
   const { code, findings } = view.figures;
   const stopped = findings.some((f) => f.level === 'stop');
@@ -90,6 +94,9 @@ function Code({ job, rig }: { job: JobOf<'outline'>; rig: ReturnType<typeof useD
             >
               Save the code, {lines} lines
             </Act>
+          </p>
+          <p className={jobs.acts}>
+            <Link href={places.code(rigId, id)}>Edit it, or play code from elsewhere</Link>
           </p>
           <pre className={css.code} tabIndex={0} aria-label="First lines of the code">
             {code.split('\n').slice(0, 14).join('\n')}

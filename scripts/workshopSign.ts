@@ -1,0 +1,67 @@
+/** The gate sign of the invented workshop: a board for the name, and its letters O A K, two of them with holes. mm, from the block's front lower edge. */
+type Loop = [number, number][];
+
+const polygon = (x: number, y: number, points: readonly (readonly [number, number])[]): Loop =>
+  points.map(([px, py]) => [x + px, y + py]);
+
+/** A rounded ring's outline: n points about a middle, wider than high by a share. */
+const oval = (x: number, y: number, rx: number, ry: number): Loop =>
+  Array.from({ length: 64 }, (_, i) => {
+    const a = (2 * Math.PI * i) / 64;
+    return [Number((x + rx * Math.cos(a)).toFixed(3)), Number((y + ry * Math.sin(a)).toFixed(3))];
+  });
+
+/** Letters 100 mm high beside one another over the board. */
+export const signLoops: Loop[] = [
+  polygon(30, 25, [
+    [0, 0],
+    [340, 0],
+    [340, 50],
+    [0, 50],
+  ]),
+  oval(80, 150, 48, 52),
+  oval(80, 150, 24, 28),
+  polygon(150, 98, [
+    [0, 0],
+    [24, 0],
+    [32, 26],
+    [64, 26],
+    [72, 0],
+    [96, 0],
+    [62, 104],
+    [34, 104],
+  ]),
+  polygon(150, 98, [
+    [40, 46],
+    [56, 46],
+    [48, 74],
+  ]),
+  polygon(272, 98, [
+    [0, 0],
+    [24, 0],
+    [24, 38],
+    [62, 0],
+    [96, 0],
+    [44, 52],
+    [96, 104],
+    [62, 104],
+    [24, 66],
+    [24, 104],
+    [0, 104],
+  ]),
+];
+
+/** The workshop's towers: as they were calibrated in spring. */
+export const signMachine = {
+  format: 'upwind-rod/machine',
+  version: 1,
+  name: 'Sign towers',
+  axes: {
+    X: { stepsPerMm: 80.2, minMm: -60, maxMm: 560, maxMmS: 25, accelMmS2: 120, backlashMm: 0.05 },
+    Y: { stepsPerMm: 400, minMm: -10, maxMm: 320, maxMmS: 12, accelMmS2: 80 },
+    U: { stepsPerMm: 79.9, minMm: -60, maxMm: 560, maxMmS: 25, accelMmS2: 120, backlashMm: 0.05 },
+    V: { stepsPerMm: 400, minMm: -10, maxMm: 320, maxMmS: 12, accelMmS2: 80 },
+  },
+  towersMm: 1240,
+  leftToBlockMm: 320,
+};

@@ -1,0 +1,167 @@
+'use client';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import type { JobOf } from '@/core/documents/job';
+import { replaySchema } from '@/core/documents/motion';
+import { motionFindingWords } from '@/core/words/motion';
+import { places } from '@/state/places';
+import { RigProvider, useDerived, useRig } from '@/state/RigContext';
+import type { JobRecord, OpenRig } from '@/state/types';
+import { useMotion, useReplay } from '@/state/useMotion';
+import { Act } from '@/ui/Act';
+import { Check } from '@/ui/Check';
+import { Fact } from '@/ui/Fact';
+import { PickAgain } from '@/ui/PickFile';
+import { saveFile } from '@/ui/saveFile';
+import { useUnits } from '@/ui/Units';
+import { PathPicture } from '../PathPicture';
+import { MotionFindings } from '../Towers';
+import { CAUTION } from '../words';
+import css from './code.module.css';
+import type { LineNote } from './Editor';
+
+const Editor = dynamic(() => import('./Editor').then((m) => m.Editor), {
+  ssr: false,
+  loading: () => <p className="dim">Opening the editor …</p>,
+});
+
+/** Largest file that is opened, bytes. */
+const MOST_BYTES = 12_000_000;
+
+/** Motion code of a job, or from anywhere, played on its machine: drawn, foretold and judged as it is edited. */
+export function CodePage({ open, job }: { open: OpenRig; job: JobRecord | null }) {
+  return (
+    <RigProvider open={open}>
+      <Inside job={job?.doc.kind === 'outline' ? job.doc : null} />
+    </RigProvider>
+  );
+}
+
+function Inside({ job }: { job: JobOf<'outline'> | null }) {
+  const id = useRig((s) => s.id);
+  const name = useRig((s) => s.doc.name);
+  return (
+    <div className={css.page}>
+      <header className={css.head}>
+        <p>
+          <Link href={places.rig(id, 'make')}>{name || 'The rig'}</Link>
+        </p>
+        <h1>Motion code</h1>
+      </header>
+      {job ? (
+        <OfJob job={job} />
+      ) : (
+        <p>There is no job of motor towers here. Plan parts on the stage Job, then look at their code.</p>
+      )}
+    </div>
+  );
+}
+
+function OfJob({ job }: { job: JobOf<'outline'> }) {
+  const { rig } = useDerived();
+  const { view, fault } = useMotion(rig, job);
+  if (fault) return <p role="alert">The path cannot be worked out: {fault}.</p>;
+  if (!view) return <p className="dim">Working out the path …</p>;
+  return <Worked job={job} own={view.figures.code} />;
+}
+
+function Worked({ job, own }: { job: JobOf<'outline'>; own: string }) {
+  const { rig } = useDerived();
+  const { say } = useUnits();
+  const [text, setText] = useState(own);
+  const [ignore, leaveOut] = useState(false);
+  const [line, setLine] = useState<number | null>(null);
+  const [shown, show] = useState<number | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const late = useDeferredValue(text);
+  const replay = useMemo(
+    () =>
+      replaySchema.parse({
+        machine: job.machine,
+        rig,
+        blockMm: job.blockMm,
+        code: late,
+        unknown: ignore ? 'ignore' : 'refuse',
+      }),
+    [job.machine, job.blockMm, rig, late, ignore],
+  );
+  const { view, fault: fell, stale } = useReplay(replay);
+  const findings = view?.figures.findings;
+  const notes = useMemo(
+    () =>
+      (findings ?? []).flatMap((f): LineNote[] => {
+        if (f.line === null) return [];
+        const { head, text } = motionFindingWords(f, say);
+        return [{ line: f.line, level: f.level, text: `${head}. ${text}` }];
+      }),
+    [findings, say],
+  );
+  const play = view?.play;
+  const rows = useRef(0);
+  const onRow = useCallback(
+    (row: number) => {
+      if (!play || row === rows.current) return;
+      rows.current = row;
+      show(play.lines[Math.min(row, play.lines.length - 1)] ?? null);
+    },
+    [play],
+  );
+  useEffect(() => void (rows.current = 0), [play]);
+  const take = async (file: File) => {
+    if (file.size > MOST_BYTES) return setFault(`${file.name} is larger than 12 MB. The code stays as it was.`);
+    setFault(null);
+    setText(await file.text());
+  };
+  const f = view?.figures.forecast ?? null;
+  return (
+    <div className={css.cols}>
+      <section className={css.side} aria-label="Code">
+        <div className={css.acts}>
+          <PickAgain
+            name="Code"
+            what="file"
+            chosen
+            accept=".ngc,.nc,.gcode,.txt"
+            onFile={(x) => void take(x)}
+          />
+          <Act onClick={() => (setFault(null), setText(own))}>The job’s own again</Act>
+          <Act
+            onClick={() => saveFile(new File([text], `${job.name || 'outline'}.ngc`, { type: 'text/plain' }))}
+          >
+            Save
+          </Act>
+        </div>
+        {(fault ?? fell) && <p role="alert">{fault ?? fell}</p>}
+        <div className={css.editor}>
+          <Editor text={text} notes={notes} shown={shown} onText={setText} onLine={setLine} />
+        </div>
+        <Check label="Leave out words that are not known, and go on" checked={ignore} onChange={leaveOut} />
+      </section>
+      <section className={css.side} aria-label="Played" aria-busy={stale}>
+        {play && <PathPicture play={play} line={line} onRow={onRow} />}
+        {f && (
+          <div className={css.facts}>
+            <Fact name="Takes" value={say(f.timeS, 'time')} />
+            <Fact name="Way through foam" value={say(f.cutMm, 'foamSize')} />
+            {f.leftFeedMmS && (
+              <Fact
+                name="Feeds, left"
+                value={`${say(f.leftFeedMmS[0], 'feed')} to ${say(f.leftFeedMmS[1], 'feed')}`}
+              />
+            )}
+            {f.leftKerfMm && (
+              <Fact
+                name="Kerfs, left"
+                value={`${say(f.leftKerfMm[0], 'slot')} to ${say(f.leftKerfMm[1], 'slot')}`}
+              />
+            )}
+          </div>
+        )}
+        {!f && view && <p>Nothing is foretold while a line is refused.</p>}
+        {findings && <MotionFindings findings={findings} />}
+        <p className="dim">{CAUTION}</p>
+      </section>
+    </div>
+  );
+}
