@@ -113,6 +113,6 @@ test('client JavaScript of a rig page is under 350 kB compressed', async ({ page
   await Promise.all(pending);
   const total = [...scripts.values()].reduce((a, b) => a + b, 0);
   expect(scripts.size).toBeGreaterThan(3);
-  console.log(`rig page: ${Math.round(total / 1000)} kB in ${scripts.size} scripts`);
+  console.log(`rig page: ${(total / 1000).toFixed(2)} kB in ${scripts.size} scripts`);
   expect(total).toBeLessThan(350 * 1000);
 });

@@ -1,16 +1,11 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import type { FindingCode } from '@/core/documents/reading';
-import { ACCEPTABLE_CODES, type AcceptableCode } from '@/core/documents/rig';
+import type { AcceptableCode } from '@/core/documents/rig';
 import { apply } from '@/state/edit';
 import { useRigStore } from '@/state/RigContext';
 
 const AcceptDialog = dynamic(() => import('./AcceptDialog').then((m) => m.AcceptDialog), { ssr: false });
-
-/** Whether a finding is about the catalogue's limits of the wire alone, which its owner may have tried beyond. */
-export const acceptable = (code: FindingCode): code is AcceptableCode =>
-  (ACCEPTABLE_CODES as readonly string[]).includes(code);
 
 function useAccepted(code: AcceptableCode) {
   const store = useRigStore();

@@ -16,7 +16,7 @@ import { Act } from '@/ui/Act';
 import { Choice } from '@/ui/Choice';
 import { useUnits } from '@/ui/Units';
 import css from './watch.module.css';
-import { SEEN_WORDS } from './words';
+import { SEEN_WORDS } from '@/core/words/cuts';
 
 /** Causes under this share are not shown. */
 const LEAST = 0.04;

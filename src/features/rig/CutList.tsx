@@ -8,7 +8,7 @@ import { useWhen } from '@/ui/When';
 import css from './cutlist.module.css';
 import { markOf, MARKS } from './marks';
 import { readAs } from './readAs.view';
-import { SEEN_WORDS } from './words';
+import { SEEN_WORDS } from '@/core/words/cuts';
 
 const SHOWN = 5;
 

@@ -12,7 +12,8 @@ import { useUnits } from '@/ui/Units';
 import { ChoiceField, NumberField, optionsOf } from './Field';
 import css from './rig.module.css';
 import { useField } from './useField';
-import { FRAME_HELP, FRAME_NAMES, MATERIAL_NAMES } from './words';
+import { FRAME_HELP, MATERIAL_NAMES } from './stageWords';
+import { FRAME_NAMES } from './words';
 
 const DRAUGHT = <Term k="draught">Draught</Term>;
 

@@ -20,24 +20,21 @@ export const MoreLeads = memo(function MoreLeads({ leads }: { leads: readonly Le
     edit('leads', apply(doc, { leads: { areaMm2, lengthMm, contactOhm } }));
   };
   return (
-    <details className={css.more}>
-      <summary>Contacts, and what else is in the loop</summary>
-      <div className={css.fields}>
-        {leads.length > 0 && (
-          <Choice
-            label="Leads"
-            name="leads.stock"
-            value={NONE}
-            onChoose={take}
-            options={[
-              { value: NONE, name: 'take a pair from the drawer' },
-              ...leads.map((l) => ({ value: l.id, name: l.name })),
-            ]}
-          />
-        )}
-        <NumberField path="leads.contactOhm" note="Clips and plugs together; 10 mΩ when clean." />
-        <NumberField path="leads.seriesOhm" note="A spring or a long clip that the current runs through." />
-      </div>
-    </details>
+    <div className={css.fields}>
+      {leads.length > 0 && (
+        <Choice
+          label="Leads"
+          name="leads.stock"
+          value={NONE}
+          onChoose={take}
+          options={[
+            { value: NONE, name: 'take a pair from the drawer' },
+            ...leads.map((l) => ({ value: l.id, name: l.name })),
+          ]}
+        />
+      )}
+      <NumberField path="leads.contactOhm" note="Clips and plugs together; 10 mΩ when clean." />
+      <NumberField path="leads.seriesOhm" note="A spring or a long clip that the current runs through." />
+    </div>
   );
 });

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { memo } from 'react';
 import { useRig } from '@/state/RigContext';
 import css from './power.module.css';
-import { downloads, places } from '@/state/places';
+import { places } from '@/state/places';
 
 /** Where the power stage leads: the wiring sheet, heat along and over time, everything else that would work. */
 export const PowerLinks = memo(function PowerLinks() {
@@ -15,32 +15,6 @@ export const PowerLinks = memo(function PowerLinks() {
       <Link href={places.rigPage(id, 'heat')}>Heat along the wire and over time</Link>
       <Link href={places.match(id)}>What else works</Link>
       <Link href={places.drawer('supply')}>What supply is this?</Link>
-    </p>
-  );
-});
-
-/** Where the tension stage leads: setting it step by step, by ear, over days. */
-export const TensionLinks = memo(function TensionLinks() {
-  const id = useRig((s) => s.id);
-  return (
-    <p className={css.links}>
-      <Link href={places.rigPage(id, 'tension')}>Set it, step by step</Link>
-      <Link href={places.rigPage(id, 'tension', 'pluck')}>Pluck it</Link>
-      <Link href={places.rigPage(id, 'tension', 'ends')}>Ends and wire</Link>
-    </p>
-  );
-});
-
-/** Where trying leads: the recipe that came of it. */
-export const TryLinks = memo(function TryLinks() {
-  const id = useRig((s) => s.id);
-  return (
-    <p className={css.links}>
-      <Link href={places.rigPage(id, 'recipe')}>Recipe card</Link>
-      <Link href={places.log(id)}>Logbook</Link>
-      <a href={downloads.sheet(id)} download>
-        Sheet, A4
-      </a>
     </p>
   );
 });

@@ -1,8 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { memo } from 'react';
-import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
+import { memo, useState } from 'react';
 import type { ControlKind } from '@/core/documents/control';
 import type { Rig } from '@/core/documents/rig';
 import { SUPPLY_KINDS, type SupplyKind } from '@/core/documents/supply';
@@ -20,10 +19,10 @@ import css from './rig.module.css';
 import { CutFields } from './CutFields';
 import { FindIt } from './FindIt';
 import { Marks } from './Marks';
-import { MoreLeads } from './MoreLeads';
 import { CONTROL_NAMES, SETTING_NAMES, SUPPLY_NAMES } from './words';
 import { places } from '@/state/places';
 
+const MoreLeads = dynamic(() => import('./MoreLeads').then((m) => m.MoreLeads), { ssr: false });
 const BatteryFields = dynamic(() => import('./BatteryFields').then((m) => m.BatteryFields), { ssr: false });
 const BatteryVolts = dynamic(() => import('./BatteryFields').then((m) => m.BatteryVolts), { ssr: false });
 
@@ -59,6 +58,7 @@ export const PowerStage = memo(function PowerStage({
 }) {
   const store = useRigStore();
   const id = useRig((s) => s.links.supplyId) ?? NONE;
+  const [more, openMore] = useState(false);
   const supplyKind = useRig((s) => s.doc.supply.kind);
   const ratedVA = useRig((s) => s.doc.supply.ratedVA);
   const battery = useRig((s) => s.doc.supply.battery !== undefined);
@@ -80,7 +80,8 @@ export const PowerStage = memo(function PowerStage({
         supplyId: found.id,
       });
   };
-  const kindChosen = (kind: SupplyKind) =>
+  const kindChosen = async (kind: SupplyKind) => {
+    const { PLAIN_SUPPLIES } = await import('@/core/documents/plainSupplies');
     store.getState().edit(
       'supply',
       apply(store.getState().doc, {
@@ -89,6 +90,7 @@ export const PowerStage = memo(function PowerStage({
       }),
       { supplyId: null },
     );
+  };
   const controlChosen = (kind: ControlKind) =>
     store.getState().edit(
       'control',
@@ -153,7 +155,10 @@ export const PowerStage = memo(function PowerStage({
         <NumberField path="leads.fuseA" whenEmpty="none" />
         <NumberField path="leads.switchA" whenEmpty="none" />
       </div>
-      <MoreLeads leads={stock.leads} />
+      <details className={css.more} onToggle={(e) => openMore(e.currentTarget.open)}>
+        <summary>Contacts, and what else is in the loop</summary>
+        {more && <MoreLeads leads={stock.leads} />}
+      </details>
     </>
   );
 });

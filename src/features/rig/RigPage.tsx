@@ -20,7 +20,7 @@ import { CAUTIONS, CAUTIONS_SHORT } from './words';
 import { STAGE_HEADS, STAGES, stagesOf, type OwnStage, type StageId } from './stageList';
 import { StageNav } from './StageNav';
 import { CutFields } from './CutFields';
-import { PowerLinks, TensionLinks, TryLinks } from './PowerLinks';
+import { PowerLinks } from './PowerLinks';
 import { TitleBar } from './TitleBar';
 import { WindowChart } from './WindowChart';
 import { Boundary, Column, type Columns } from '@/ui/Column';
@@ -35,6 +35,8 @@ const TensionFollow = dynamic(() => import('./TensionFollow').then((m) => m.Tens
 const CutList = dynamic(() => import('./CutList').then((m) => m.CutList), { ssr: false });
 const NextCut = dynamic(() => import('./NextCut').then((m) => m.NextCut), { ssr: false });
 const TryStage = dynamic(() => import('./TryStage').then((m) => m.TryStage), { ssr: false });
+const TensionLinks = dynamic(() => import('./StageLinks').then((m) => m.TensionLinks), { ssr: false });
+const TryLinks = dynamic(() => import('./StageLinks').then((m) => m.TryLinks), { ssr: false });
 const PowerNow = dynamic(() => import('./PowerNow').then((m) => m.PowerNow), { ssr: false });
 const Behind = dynamic(() => import('./Behind').then((m) => m.Behind), { ssr: false });
 const PowerPicture = dynamic(() => import('./PowerPicture').then((m) => m.PowerPicture), {

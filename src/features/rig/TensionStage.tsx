@@ -10,7 +10,7 @@ import { Term } from '@/ui/Term';
 import { ChoiceField, NumberField, optionsOf } from './Field';
 import css from './rig.module.css';
 import { useField } from './useField';
-import { TENSION_NAMES } from './words';
+import { TENSION_NAMES } from './stageWords';
 
 const TakeUpDialog = dynamic(() => import('./TakeUpDialog').then((m) => m.TakeUpDialog), { ssr: false });
 

@@ -19,7 +19,8 @@ import { SeenChips } from './SeenChips';
 import { Stored } from './Stored';
 import { cutForm, freshCut } from './testCut.view';
 import css from './try.module.css';
-import { GRADE_HELP, GRADE_WORDS, SETTING_NAMES } from './words';
+import { GRADE_HELP, GRADE_WORDS } from '@/core/words/cuts';
+import { SETTING_NAMES } from './words';
 
 const Stopwatch = dynamic(() => import('./Stopwatch').then((m) => m.Stopwatch), { ssr: false });
 

@@ -12,7 +12,7 @@ import { HangWire } from './HangWire';
 import { LoopLength } from './LoopLength';
 import { NumberField } from './Field';
 import { useField } from './useField';
-import { ALLOY_GROUPS } from './words';
+import { ALLOY_GROUPS } from './stageWords';
 import { places } from '@/state/places';
 
 import { spoolOn } from './spoolOn.view';

@@ -1,9 +1,8 @@
-import type { AlloyId } from '@/core/catalog/alloys';
 import type { ControlKind } from '@/core/documents/control';
 import type { FrameKind, Rig } from '@/core/documents/rig';
 import type { SupplyKind } from '@/core/documents/supply';
 
-/** All words of the rig's screens that are not findings, reasons or terms. */
+/** Words of the rig's screens that are not findings, reasons or terms; those of stages that are fetched when one is opened stand in `stageWords.ts`. */
 export const FRAME_NAMES: Record<FrameKind, string> = {
   bow: 'Hand bow',
   'pulled-bow': 'Bow pulled by a weight or lever',
@@ -12,23 +11,6 @@ export const FRAME_NAMES: Record<FrameKind, string> = {
   slicer: 'Low wire over a board',
   gantry: 'Motor-driven towers',
   'hand-tool': 'Hand tool',
-};
-
-export const FRAME_HELP: Record<FrameKind, string> = {
-  bow: 'One or two people lead it along templates.',
-  'pulled-bow': 'A weight, lever or swing arm pulls it through.',
-  'drop-bow': 'It sinks under its own weight between guides.',
-  table: 'The foam is pushed past the wire along a fence.',
-  slicer: 'For thin sheet off a block.',
-  gantry: 'Motors lead both ends.',
-  'hand-tool': 'A short wire on a handle.',
-};
-
-export const MATERIAL_NAMES: Record<Rig['frame']['material'], string> = {
-  wood: 'Wood',
-  plastic: 'Plastic',
-  metal: 'Metal, bare',
-  'metal-insulated': 'Metal, wire insulated from it',
 };
 
 export const SUPPLY_NAMES: Record<SupplyKind, string> = {
@@ -64,14 +46,6 @@ export const SETTING_NAMES: Record<ControlKind, string> = {
   'hold-ohm': 'Resistance held',
 };
 
-export const TENSION_NAMES: Record<Rig['tension']['kind'], string> = {
-  spring: 'Spring',
-  weight: 'Hung weight',
-  flex: 'Springy frame',
-  rubber: 'Rubber band',
-  fixed: 'Screw, no give',
-};
-
 export const TENSION_SHORT: Record<Rig['tension']['kind'], string> = {
   spring: 'spring',
   weight: 'weight',
@@ -79,22 +53,6 @@ export const TENSION_SHORT: Record<Rig['tension']['kind'], string> = {
   rubber: 'rubber',
   fixed: 'no give',
 };
-
-export const ALLOY_GROUPS: Record<AlloyId, string> = {
-  'nicr-80': 'Resistance wire',
-  'nicr-60': 'Resistance wire',
-  'fecral-145': 'Resistance wire',
-  'fecral-135': 'Resistance wire',
-  n07041: 'Resistance wire',
-  'cuni-44': 'Resistance wire',
-  'ss-304': 'Stainless',
-  'ss-304-hard': 'Stainless',
-  'steel-music': 'Others, at a pinch',
-  'steel-soft': 'Others, at a pinch',
-  'ti-2': 'Others, at a pinch',
-};
-
-export { GRADE_HELP, GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
 
 export const CAUTIONS = {
   fumes: 'Open air. Never PVC, polyurethane or a foam nobody can name.',

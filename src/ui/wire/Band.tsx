@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useId } from 'react';
 import type { ReadingFigures } from '@/core/documents/reading';
 import { asTyped, rangeText, show } from '@/core/units/format';
@@ -8,12 +9,15 @@ import { useWidth } from '../useWidth';
 import type { Layout } from './layout';
 import { Magnifier } from './Magnifier';
 import { CUTTERS } from '@/core/documents/cutters';
-import { Forces, TakeUpGauge } from './Pulls';
+import { TakeUpGauge } from './TakeUpGauge';
 import { WirePicture } from './WirePicture';
 import css from './band.module.css';
 import type { Evaluation } from '@/core/engine/evaluation';
 
 const HEIGHT = 222;
+
+// Drawn on one stage alone.
+const Forces = dynamic(() => import('./Forces').then((m) => m.Forces), { ssr: false });
 
 /** The band: the rig to scale with each number where a hand would point. It answers every edit. */
 export function Band({

@@ -1,7 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
-import { JOB_NAMES } from '@/core/words/jobNames';
 import { RigPage } from '@/features/rig/RigPage';
 import { KeptJobsContext, type KeptJobs } from '@/state/keptJobs';
 import { KeptPiecesContext, type Kept } from '@/state/keptPieces';
@@ -26,7 +25,7 @@ export function RigWithPieces(p: {
   );
   const keptJobs = useRef<KeptJobs['kept']['current']>(null);
   const first = p.jobs.find((j) => j.doc.kind !== 'build');
-  const [job, setJob] = useState<string | null>(first ? first.doc.name || JOB_NAMES[first.doc.kind] : null);
+  const [job, setJob] = useState<string | null>(first ? first.doc.name || 'a job' : null);
   const jobs = useMemo(
     () => ({ rigId: p.open.record.id, jobs: p.jobs, kept: keptJobs, onName: setJob }),
     [p.open.record.id, p.jobs],
