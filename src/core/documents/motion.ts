@@ -33,6 +33,7 @@ export const MOTION_CODES = [
   'mm-for-inches',
   'wire-stretches',
   'cuts-nothing',
+  'no-part',
   'entry-in-block',
   'outside-block',
   'hole-closes',

@@ -120,6 +120,10 @@ const TELLERS: Readonly<Record<MotionCode, Teller>> = {
     text: `By ${say(num(v, 'by'), 'slot')} between the towers; ${num(v, 'travel') === null ? 'how far the take-up gives is not known' : `its take-up gives ${say(num(v, 'travel'), 'slot')}`}.`,
   }),
   'cuts-nothing': () => ({ head: 'Nothing is cut', text: 'The wire never meets the block.' }),
+  'no-part': (v, say) => ({
+    head: 'No part to cut',
+    text: `None of the outlines encloses more than a kerf of ${say(num(v, 'kerf'), 'slot')} melts.`,
+  }),
   'entry-in-block': (v, say) => ({
     head: 'The way in begins inside the block',
     text: `${say(num(v, 'x'), 'foamSize')}, ${say(num(v, 'y'), 'foamSize')} is in the foam. Take a place outside it, where the wire gets hot in the air.`,

@@ -61,7 +61,10 @@ export function outlinePath(
   const melted = all.filter((l) => isSolid(l)).length - loops.filter((l) => isSolid(l)).length;
   if (melted > 0) found.add('part-melts', 'note', null, { parts: melted, kerf });
   const centres = grownBy(loops, kerf / 2);
-  if (centres.length === 0) return null;
+  if (centres.length === 0) {
+    found.add('no-part', 'stop', null, { kerf });
+    return null;
+  }
   lies(found, parts, loops, centres, job, kerf, all.filter((l) => !isSolid(l)).length);
   // The machine is slow about corners and where slits begin: there the loops have points of their own to be moved by.
   const contacts = slitsOf(entry, centres);

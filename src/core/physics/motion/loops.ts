@@ -22,12 +22,46 @@ function clipped(work: () => Path[]): Pt[][] {
   }
 }
 
+/** Points nearer than this are one, mm. Ours: a tenth of a motor's step. */
+const GRID = 1e-4;
+const snap = (mm: number) => Math.round(mm / GRID) * GRID;
+
+/** A loop without points on top of one another and without spikes that go out and back along one line; null where nothing of it has an area. */
+export function cleaned(loop: readonly Pt[]): Pt[] | null {
+  let out = loop.map(([x, y]): Pt => [snap(x), snap(y)]);
+  for (;;) {
+    const n = out.length;
+    if (n < 3) return null;
+    const kept = out.filter((p, i) => {
+      const [a, b] = [out[(i - 1 + n) % n]!, out[(i + 1) % n]!];
+      const [ux, uy, vx, vy] = [p[0] - a[0], p[1] - a[1], b[0] - p[0], b[1] - p[1]];
+      const [u, v] = [Math.hypot(ux, uy), Math.hypot(vx, vy)];
+      if (u < GRID / 2) return false;
+      // Straight back: the shorter of both legs stands off the other by less than a point does.
+      return ux * vx + uy * vy >= 0 || Math.abs(ux * vy - uy * vx) > GRID * Math.max(u, v);
+    });
+    if (kept.length === n) break;
+    out = kept;
+  }
+  return Math.abs(signedArea(out)) > GRID ? out : null;
+}
+
 /**
  * Closed loops as what is solid by the even–odd rule: a loop inside another is its hole, one inside that is solid again. Where loops cross they are
  * parted. Solids come out counter-clockwise, holes clockwise. Package clipper2-ts (polygon clipping after Vatti 1992).
  */
 export const solidsOf = (loops: readonly (readonly Pt[])[]): Pt[][] =>
-  clipped(() => Clipper.unionD(loops.map(toPath), [], FillRule.EvenOdd, DECIMALS));
+  clipped(() =>
+    Clipper.unionD(
+      loops.flatMap((l) => {
+        const clean = cleaned(l);
+        return clean ? [toPath(clean)] : [];
+      }),
+      [],
+      FillRule.EvenOdd,
+      DECIMALS,
+    ),
+  );
 
 /** What several sets of loops cover together, as solids and holes. */
 export const coveredBy = (loops: readonly (readonly Pt[])[]): Pt[][] =>
