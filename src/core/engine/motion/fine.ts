@@ -33,6 +33,9 @@ export const contactsOf = (slits: readonly Slit[], k: number) =>
 /** Distances from a corner at which a long edge gets points of its own, mm. Ours. */
 const FINE_MM = [0.4, 0.8, 1.6, 3.2];
 
+/** An edge from which on one is long, mm. Ours. */
+const LONG_MM = 4;
+
 /** A loop with its contacts as points, and points near the ends of long edges. */
 export function fineAt(loop: readonly Pt[], contacts: readonly Contact[]): Pt[] {
   const out: Pt[] = [];
@@ -47,6 +50,8 @@ export function fineAt(loop: readonly Pt[], contacts: readonly Contact[]): Pt[] 
     stops.slice(1).forEach((to, k) => {
       const from = stops[k]!;
       if (from > 0) places.add(from);
+      // On short edges the loop's own points are near enough, but for where a slit begins.
+      if (length < LONG_MM && stops.length === 2) return;
       for (const d of FINE_MM) if (to - from > 2.5 * d) for (const s of [from + d, to - d]) places.add(s);
     });
     for (const s of [...places].sort((a, b) => a - b))

@@ -5,6 +5,8 @@ import { signedArea, type Pt } from '../../numeric/polyline';
 /** Decimals that clipping keeps, and how far a round corner may lie from a true arc, mm. */
 const DECIMALS = 5;
 const ARC = 0.002;
+/** A point that lies nearer than this to the line of its neighbours is left out, mm. Ours: a motor's step is ten times as long. */
+const STRAIGHT = 0.002;
 
 type Path = { x: number; y: number }[];
 const toPath = (loop: readonly Pt[]): Path => loop.map(([x, y]) => ({ x, y }));
@@ -73,7 +75,11 @@ export const coveredBy = (loops: readonly (readonly Pt[])[]): Pt[][] =>
  */
 export const grownBy = (solids: readonly (readonly Pt[])[], g: number): Pt[][] =>
   clipped(() =>
-    Clipper.inflatePathsD(solids.map(toPath), g, JoinType.Round, EndType.Polygon, 2, DECIMALS, ARC),
+    Clipper.simplifyPathsD(
+      Clipper.inflatePathsD(solids.map(toPath), g, JoinType.Round, EndType.Polygon, 2, DECIMALS, ARC),
+      STRAIGHT,
+      true,
+    ),
   );
 
 /** Area of solids less that of their holes. */

@@ -1,5 +1,6 @@
 import type { Pt } from '../../numeric/polyline';
-import { boxed, boxesApart, nearestOf, type Contact, type Nearest } from './near';
+import { Heap } from '../../numeric/heap';
+import { boxed, boxesApart, nearestOf, type Contact } from './near';
 
 /** A slit between two loops, or from the entry (`from` −1) to one: gone in and out along one line. */
 export interface Slit {
@@ -10,6 +11,8 @@ export interface Slit {
   readonly lengthMm: number;
 }
 
+type Ends = { readonly from: Contact; readonly to: Contact };
+
 /**
  * The shortest network of slits that reaches every loop from the entry: minimum spanning tree over the loops by the nearest points of their edges
  * (Prim, Bell System Technical Journal 36, 1957), in the order in which they are joined. No slit of it crosses a loop: the loop would
@@ -19,39 +22,42 @@ export function slitsOf(entry: Pt, loops: readonly (readonly Pt[])[], fixed: rea
   const all = [boxed([entry]), ...loops.map(boxed)];
   const n = all.length;
   const joined = new Uint8Array(n);
-  const best: (Nearest & { readonly by: number })[] = Array.from({ length: n }, () => ({
-    distance: Infinity,
-    by: -1,
-    from: { at: entry, edge: 0 },
-    to: { at: entry, edge: 0 },
-  }));
-  const out: Slit[] = [];
+  // How near two loops can be at most is known from their boxes: only pairs that may be next are looked at point by point.
+  const next = new Heap<{ readonly i: number; readonly j: number; readonly near: Ends | null }>();
+  const best = new Float64Array(n).fill(Infinity);
   const add = (i: number) => {
     joined[i] = 1;
     for (let j = 1; j < n; j++) {
       if (joined[j]) continue;
       const set = fixed.find((f) => f.from === i - 1 && f.to === j - 1);
-      if (set) best[j] = { distance: -1, by: i, from: set.start, to: set.end };
-      else if (boxesApart(all[i]!.whole, all[j]!.whole) < best[j]!.distance) {
-        const near = nearestOf(all[i]!, all[j]!, best[j]!.distance);
-        if (near) best[j] = { ...near, by: i };
+      if (set) next.push(-1, { i, j, near: { from: set.start, to: set.end } });
+      else {
+        const least = boxesApart(all[i]!.whole, all[j]!.whole);
+        if (least < best[j]!) next.push(least, { i, j, near: null });
       }
     }
   };
+  const out: Slit[] = [];
   add(0);
-  for (let step = 1; step < n; step++) {
-    let next = -1;
-    for (let j = 1; j < n; j++)
-      if (!joined[j] && (next < 0 || best[j]!.distance < best[next]!.distance)) next = j;
-    const { by, from, to } = best[next]!;
+  for (let found = next.pop(); found && out.length < n - 1; found = next.pop()) {
+    const { i, j, near } = found.value;
+    if (joined[j]) continue;
+    if (!near) {
+      const exact = nearestOf(all[i]!, all[j]!, best[j]!);
+      if (exact) {
+        best[j] = exact.distance;
+        next.push(exact.distance, { i, j, near: exact });
+      }
+      continue;
+    }
     out.push({
-      from: by - 1,
-      to: next - 1,
-      start: from,
-      end: to,
-      lengthMm: Math.hypot(to.at[0] - from.at[0], to.at[1] - from.at[1]),
+      from: i - 1,
+      to: j - 1,
+      start: near.from,
+      end: near.to,
+      lengthMm: Math.hypot(near.to.at[0] - near.from.at[0], near.to.at[1] - near.from.at[1]),
     });
-    add(next);
+    add(j);
   }
   return out;
 }
