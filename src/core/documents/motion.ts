@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { machineSchema } from './machine';
 import { rigSchema } from './rig';
 
-/** What can be found in a path or in motion code. */
-export const MOTION_CODES = [
+/** What can be wrong with a line of motion code by itself: where one of them stands nothing is foretold. */
+export const LINE_FAULTS = [
   'no-text',
   'too-many-lines',
   'unknown-word',
@@ -14,6 +14,12 @@ export const MOTION_CODES = [
   'bad-number',
   'open-comment',
   'wait-without-time',
+] as const;
+export type LineFault = (typeof LINE_FAULTS)[number];
+
+/** What can be found in a path or in motion code. */
+export const MOTION_CODES = [
+  ...LINE_FAULTS,
   'no-feed',
   'out-of-travel',
   'over-axis-speed',

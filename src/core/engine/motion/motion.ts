@@ -1,6 +1,6 @@
 import type { Job, JobOf } from '../../documents/job';
 import type { Machine } from '../../documents/machine';
-import type { MotionFigures, Replay, ReplayFigures } from '../../documents/motion';
+import { LINE_FAULTS, type MotionFigures, type Replay, type ReplayFigures } from '../../documents/motion';
 import { jobCut, type JobCut } from '../jobs/cut';
 import { withFoam } from '../jobs/work';
 import { atFeedOf } from '../template/heat';
@@ -147,9 +147,8 @@ export function replayOf(r: Replay): { figures: ReplayFigures; played: Played; c
   const cutting = h ? cuttingOf(played, h) : null;
   judge(found, played, cutting, h, r.machine, r.blockMm);
   stretches(found, played, r.rig);
-  const refused =
-    program.faults.length > 0 &&
-    found.list().some((f) => f.code !== 'no-feed' && FAULTS.has(f.code) && f.level === 'stop');
+  const faults: readonly string[] = LINE_FAULTS;
+  const refused = found.list().some((f) => f.level === 'stop' && faults.includes(f.code));
   return {
     played,
     cutting,
@@ -163,17 +162,3 @@ export function replayOf(r: Replay): { figures: ReplayFigures; played: Played; c
     },
   };
 }
-
-/** Faults of lines: where one of them stands, nothing is foretold. */
-const FAULTS: ReadonlySet<string> = new Set([
-  'no-text',
-  'too-many-lines',
-  'unknown-word',
-  'twice-on-a-line',
-  'no-such-axis',
-  'no-mode',
-  'no-feed-word',
-  'bad-number',
-  'open-comment',
-  'wait-without-time',
-]);

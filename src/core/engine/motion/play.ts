@@ -1,4 +1,5 @@
 import { axesOf, type Machine } from '../../documents/machine';
+import { shareInBox } from '../../numeric/box';
 import { toFaces } from '../../physics/motion/scale';
 import { timeTaken } from '../../physics/motion/timing';
 import type { Program } from './program';
@@ -107,20 +108,11 @@ function crosses(faces: Float64Array, i: number, [wide, , high]: Block): boolean
   });
 }
 
-/** Whether a straight way has a part inside a box from the origin to (w, h): its edge itself is outside. Liang and Barsky 1984. */
+/** What only touches the block's faces is not in it, mm. */
+const SLACK = 1e-6;
+
+/** Whether a straight way has a part inside a box from the origin to (w, h): its edge itself is outside. */
 export function wayInBox(x0: number, y0: number, x1: number, y1: number, w: number, h: number): boolean {
-  const slack = 1e-6;
-  let from = 0;
-  let to = 1;
-  const clip = (p: number, q: number): boolean => {
-    if (Math.abs(p) < 1e-15) return q > slack;
-    const r = q / p;
-    if (p < 0) from = Math.max(from, r);
-    else to = Math.min(to, r);
-    return true;
-  };
-  const [dx, dy] = [x1 - x0, y1 - y0];
-  const meets = clip(-dx, x0) && clip(dx, w - x0) && clip(-dy, y0) && clip(dy, h - y0);
-  if (!meets) return false;
-  return (to - from) * Math.hypot(dx, dy) > slack || (dx === 0 && dy === 0 && to >= from);
+  const inner = { x0: SLACK, y0: SLACK, x1: w - SLACK, y1: h - SLACK };
+  return shareInBox([x0, y0], [x1, y1], inner) !== null;
 }

@@ -1,3 +1,4 @@
+import type { LineFault } from '../../documents/motion';
 import type { AxisLetter, Machine } from '../../documents/machine';
 import { axesOf } from '../../documents/machine';
 
@@ -16,17 +17,7 @@ export interface Move {
 /** What is wrong with a line of code. */
 export interface CodeFault {
   readonly line: number;
-  readonly code:
-    | 'unknown-word'
-    | 'twice-on-a-line'
-    | 'no-such-axis'
-    | 'no-mode'
-    | 'no-feed-word'
-    | 'bad-number'
-    | 'open-comment'
-    | 'wait-without-time'
-    | 'too-many-lines'
-    | 'no-text';
+  readonly code: LineFault;
   readonly word: string;
 }
 /** A program as it was read, and all that was not understood of it. */
