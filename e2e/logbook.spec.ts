@@ -12,6 +12,16 @@ const rigNamed = async (request: APIRequestContext, name: string): Promise<strin
   ((await (await request.get('/api/rigs')).json()) as RigRow[]).find((r) => r.doc.name === name)!.id;
 const rows = (page: Page) => page.getByRole('group', { name: 'Entries, table' }).locator('tbody tr');
 
+/** Opens the first entry of the list: a press that comes before the page has woken up opens nothing. */
+async function openFirst(page: Page) {
+  const dialog = page.getByRole('dialog');
+  await expect(async () => {
+    if (!(await dialog.isVisible())) await rows(page).first().getByRole('button').click({ timeout: 2000 });
+    await expect(dialog).toBeVisible({ timeout: 2000 });
+  }).toPass();
+  return dialog;
+}
+
 test('the time line is filtered, sorted, searched, kept as a view; two cuts lie side by side', async ({
   page,
 }) => {
@@ -84,8 +94,7 @@ test('a cut is measured afterwards and gets a picture, which the backup brings b
 }) => {
   const id = await rigNamed(request, 'Panel table');
   await page.goto(`/log?rig=${id}&kinds=cut`);
-  await rows(page).first().getByRole('button').click();
-  const dialog = page.getByRole('dialog');
+  const dialog = await openFirst(page);
   await dialog.getByText('Measured afterwards').click();
   await dialog.getByRole('textbox', { name: 'Or: block before' }).fill('100');
   await dialog.getByRole('textbox', { name: 'both halves after' }).fill('98.8');
@@ -110,7 +119,7 @@ test('a cut is measured afterwards and gets a picture, which the backup brings b
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await expect(dialog).toBeHidden();
   await expect(rows(page).first()).toContainText(/1\.20\smm/);
-  await rows(page).first().getByRole('button').click();
+  await openFirst(page);
   await expect(dialog).toContainText('at the exit, 4');
   // A picture drawn by the browser itself, wider than is kept.
   const png = await page.evaluate(async () => {
