@@ -20,6 +20,7 @@ export type LineFault = (typeof LINE_FAULTS)[number];
 /** What can be found in a path or in motion code. */
 export const MOTION_CODES = [
   ...LINE_FAULTS,
+  'rig-stopped',
   'no-feed',
   'out-of-travel',
   'over-axis-speed',
@@ -103,6 +104,7 @@ export const motionSchema = z.strictObject({
   /** Breadth of a slit after its second pass; null where there is none. */
   bridgesMm: z.number().nullable(),
   wireStretchMm: z.number(),
+  /** Empty where a finding stops the path. */
   code: z.string(),
   timeS: z.number(),
   forecast: motionForecastSchema.nullable(),

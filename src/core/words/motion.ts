@@ -7,7 +7,8 @@ import type {
   ReplayDocument,
   ReplayFigures,
 } from '../documents/motion';
-import type { Words } from './findings';
+import type { FindingCode } from '../documents/reading';
+import { findingWords, type Words } from './findings';
 import { METRIC_SAY, type Say } from './say';
 
 type Values = MotionFindingFigures['values'];
@@ -50,6 +51,10 @@ const TELLERS: Readonly<Record<MotionCode, Teller>> = {
     text: `${word(v)} begins with a bracket that is not closed on its line.`,
   }),
   'wait-without-time': () => ({ head: 'A wait without its time', text: 'G4 needs P, at least 0.' }),
+  'rig-stopped': (v, say) => ({
+    head: 'The rig must not be powered',
+    text: `${findingWords(v['code'] as FindingCode, v, say).head}: put that right first. No code is handed out for it.`,
+  }),
   'no-feed': () => ({
     head: 'No feed to go by',
     text: 'This wire does not cut this foam at its setting: neither kerf nor path is known. Set the heat on the stage Power first.',

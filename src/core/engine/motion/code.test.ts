@@ -121,7 +121,7 @@ describe('motion code, written', () => {
     expect(comment(machine({ code: { comment: ';' } }), 'x')).toBe('; x');
   });
   it('only words of the set, whatever the machine', () => {
-    const text = writeCode(
+    const { code: text, lineOf } = writeCode(
       M,
       [0, 0, 0, 0],
       [
@@ -143,13 +143,15 @@ describe('motion code, written', () => {
       'M5',
       '',
     ]);
+    // The line of each thing that was to be written, the head's comment among them.
+    expect(lineOf).toEqual([2, 3, 4, 5, 6, 7]);
     expect(faults(text)).toEqual([]);
     const byHand = writeCode(
       machine({ code: { heat: 'none' } }),
       [0, 0, 0, 0],
       [{ kind: 'heat', at: [0, 0, 0, 0], askedS: 0, heat: 1 }],
     );
-    expect(byHand).toContain('M0 (heat on by hand, then go on)');
+    expect(byHand.code).toContain('M0 (heat on by hand, then go on)');
   });
 });
 

@@ -122,6 +122,35 @@ const seeded = Array.from({ length: 200 }, (_, i) => {
 });
 
 describe('the program’s own code', () => {
+  it('what is found of a path stands at the line of its code, as when that is read back', () => {
+    const axis = { minMm: -100, maxMm: 500, maxMmS: 4 };
+    const job = outlineJob({
+      machine: { format: 'upwind-rod/machine', version: 1, axes: { X: axis, Y: axis, U: axis, V: axis } },
+    });
+    const { figures } = of(job);
+    const again = replay(job, figures.code).findings;
+    const slow = figures.findings.filter((f) => f.line !== null);
+    expect(slow.map((f) => f.code)).toContain('over-axis-speed');
+    for (const f of slow) {
+      expect(figures.code.split('\n')[f.line! - 1]).toMatch(/^G1 /);
+      const like = (x: typeof f) =>
+        [x.code, x.level, x.values['axis'], x.values['face']].join() ===
+        [f.code, f.level, f.values['axis'], f.values['face']].join();
+      expect(again.find(like)?.line, f.code).toBe(f.line);
+    }
+    // Of many places that are equally wide one is named.
+    expect(figures.code.split('\n')[figures.forecast!.widest!.line - 1]).toMatch(/^G1 /);
+  });
+  it('no code for a rig that must not be powered, nor for a path that a finding stops', () => {
+    const pvc = outlineJob({ rig: { ...TOWERS, foam: { ...TOWERS.foam, kind: 'pvc' } } });
+    const stopped = of(pvc).figures;
+    expect(stopped.findings[0]).toMatchObject({ code: 'rig-stopped', level: 'stop' });
+    expect(stopped.code).toBe('');
+    expect(replay(pvc, 'G21 G90 G93\nM3 S1000').findings.map((f) => f.code)).toContain('rig-stopped');
+    const far = outlineJob({ loops: [square(450, 40, 80)], blockMm: [700, 400, 160] });
+    expect(of(far).figures.findings.map((f) => f.code)).toContain('out-of-travel');
+    expect(of(far).figures.code).toBe('');
+  });
   it('replayed it gives its own forecast to 0.005 mm and its time to 0.1 %, for 200 seeded jobs', () => {
     const ways = new Set<string>();
     for (const { seed, job, figures } of seeded) {

@@ -1,6 +1,7 @@
 import type { Job, JobOf } from '../../documents/job';
 import type { Machine } from '../../documents/machine';
 import { LINE_FAULTS, type MotionFigures, type Replay, type ReplayFigures } from '../../documents/motion';
+import { drafts, figuresOf } from '../drafts';
 import { jobCut, type JobCut } from '../jobs/cut';
 import { withFoam } from '../jobs/work';
 import { atFeedOf } from '../template/heat';
@@ -27,6 +28,7 @@ export const motionCut = (
 export function motionOf(job: JobOf<'outline'>, rig: Job['rig'], day: string | null = null): Motion {
   const found = new Found();
   const cut = motionCut(job, rig);
+  rigStops(found, cut);
   const h = atFeedOf(cut.e);
   const none = (): Motion => ({
     path: null,
@@ -49,25 +51,41 @@ export function motionOf(job: JobOf<'outline'>, rig: Job['rig'], day: string | n
   }
   const path = outlinePath(job, h, cut.warmUpS, found);
   if (!path) return none();
-  judge(found, path.played, path.cutting, h, job.machine, job.blockMm);
-  slower(found, path);
-  stretches(found, path.played, rig);
   const m = job.machine;
+  const written = withHead(path, job, rig, h.advised, day);
+  const { code, lineOf } = writeCode(m, path.program.start, written);
+  // What is found is told by the lines of its code.
+  const lines = lineOf.filter((_, i) => !('comment' in written[i]!));
+  const moves = path.program.moves.map((move, i) => ({ ...move, line: lines[i]! }));
+  const played = { ...path.played, program: { ...path.program, moves } };
+  judge(found, played, path.cutting, h, m, job.blockMm);
+  slower(found, path);
+  stretches(found, played, rig);
+  const findings = found.list();
   return {
-    path,
+    path: { ...path, program: played.program, played },
     figures: {
       format: 'upwind-rod/motion',
       version: 1,
       passes: [{ turnDeg: 0, kerfMm: path.kerfMm, nodes: nodesOf(path, m) }],
       bridgesMm: path.bridgesMm,
-      wireStretchMm: path.played.wireMm[1] - path.played.wireMm[0],
-      code: writeCode(m, path.program.start, withHead(path, job, rig, h.advised, day)),
-      timeS: path.played.total,
-      forecast: forecastOf(path.played, path.cutting),
+      wireStretchMm: played.wireMm[1] - played.wireMm[0],
+      code: findings.some((f) => f.level === 'stop') ? '' : code,
+      timeS: played.total,
+      forecast: forecastOf(played, path.cutting),
       deviations: [...path.deviations],
-      findings: found.list(),
+      findings,
     },
   };
+}
+
+/** A rig that must not be powered is told, whatever it is to cut. */
+function rigStops(found: Found, cut: JobCut): void {
+  const stop = drafts(cut.e).find((d) => d.level === 'stop');
+  if (stop) {
+    const { code, values } = figuresOf(stop);
+    found.add('rig-stopped', 'stop', null, { ...values, code });
+  }
 }
 
 function nodesOf(path: OutlinePath, m: Machine): MotionFigures['passes'][number]['nodes'] {
@@ -141,6 +159,7 @@ export function replayOf(r: Replay): { figures: ReplayFigures; played: Played; c
   const program = readCode(r.code, r.machine);
   ofFaults(found, program.faults, r.unknown);
   const cut = motionCut(r, r.rig);
+  rigStops(found, cut);
   const h = atFeedOf(cut.e);
   if (!h) found.add('no-feed', 'stop', null);
   const played = play(program, r.machine, r.blockMm);

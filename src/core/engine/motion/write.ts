@@ -45,10 +45,14 @@ export function asCoded(m: Machine, mm: number): number {
 export type Written = (Omit<Move, 'line'> & { readonly note?: string }) | { readonly comment: string };
 
 /**
- * Motion code of a program, in the machine's units and way of feed; the words of RS274/NGC (NISTIR 6556) alone. Ends with heat off. Each position
+ * Motion code of a program, and on which line each thing that was to be written stands, in the machine's units and way of feed; the words of RS274/NGC (NISTIR 6556) alone. Ends with heat off. Each position
  * is rounded once, so that errors do not add up, and the seconds of a way are those of the rounded one.
  */
-export function writeCode(m: Machine, start: readonly number[], written: readonly Written[]): string {
+export function writeCode(
+  m: Machine,
+  start: readonly number[],
+  written: readonly Written[],
+): { readonly code: string; readonly lineOf: readonly number[] } {
   const { code } = m;
   const letters = axesOf(m);
   const scale = code.units === 'in' ? MM_PER_INCH : 1;
@@ -58,10 +62,17 @@ export function writeCode(m: Machine, start: readonly number[], written: readonl
   // Before the first move nothing is known of where the machine stands: all axes are named.
   let named = false;
   let heat = 0;
+  const lineOf: number[] = [];
   for (const w of written) {
+    put(w);
+    lineOf.push(lines.length);
+  }
+  return { code: lines.join('\n') + '\n', lineOf };
+
+  function put(w: Written): void {
     if ('comment' in w) {
       lines.push(comment(m, w.comment));
-      continue;
+      return;
     }
     const note = w.note === undefined ? '' : ` ${comment(m, w.note)}`;
     if (w.kind === 'heat') {
@@ -76,7 +87,7 @@ export function writeCode(m: Machine, start: readonly number[], written: readonl
     else {
       const to = w.at.map((x, k) => Number(shown(k, x)) * (letters[k] === m.turn ? 1 : scale));
       const words = letters.flatMap((l, k) => (!named || to[k] !== at[k] ? [`${l}${shown(k, w.at[k]!)}`] : []));
-      if (words.length === 0) continue;
+      if (words.length === 0) return;
       if (w.kind === 'rapid') lines.push(`G0 ${words.join(' ')}${note}`);
       else {
         const f = code.feed === 'G93' ? 60 / w.askedS : (60 * feedLength(m, at, to)) / scale / w.askedS;
@@ -86,5 +97,4 @@ export function writeCode(m: Machine, start: readonly number[], written: readonl
       at = to;
     }
   }
-  return lines.join('\n') + '\n';
 }
