@@ -11,9 +11,8 @@ self.onmessage = (event: MessageEvent<MotionRequest>) => {
   let answer: MotionAnswer;
   try {
     if (ask.kind === 'path') {
-      const entry = ask.job.entry ?? ([-ask.job.marginMm, ask.job.blockMm[2] / 2] as const);
       const motion = motionOf(ask.job, ask.rig, ask.day);
-      answer = { id, ok: true, path: motionView(motion, ask.job.blockMm, entry), replay: null };
+      answer = { id, ok: true, path: motionView(motion, ask.job.blockMm), replay: null };
     } else {
       const { figures, played, cutting } = replayOf(ask.replay);
       const play = playView(played, cutting, ask.replay.blockMm);

@@ -10,7 +10,7 @@ export interface Cutting {
   readonly rightKerf: Float64Array;
 }
 /** A kerf's edge does not follow the feed over less than this: the feed is a mean over so much way, mm. Ours: about the kerf itself. */
-export const MEAN_OVER_MM = 1;
+const MEAN_OVER_MM = 1;
 /** A face that moves less than this on a move does not cut by feed there, mm. */
 const STILL_MM = 1e-4;
 

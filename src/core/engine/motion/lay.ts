@@ -1,6 +1,10 @@
 import type { JobOf } from '../../documents/job';
 import { boxOf, type Pt } from '../../numeric/polyline';
 
+/** Where the wire comes in: where the job says, else before the block's front face, half-way up. mm. */
+export const entryOf = (job: Pick<JobOf<'outline'>, 'entry' | 'marginMm' | 'blockMm'>): Pt =>
+  job.entry ?? [-job.marginMm, job.blockMm[2] / 2];
+
 /** Loops of an outline job as they lie on the block: the parts laid out, or all as they are drawn. One list for each part. */
 export function laidOut(job: Pick<JobOf<'outline'>, 'loops' | 'parts'>): Pt[][][] {
   if (job.parts === null) return [job.loops.map((l) => l.map(([x, y]): Pt => [x, y]))];

@@ -10,7 +10,7 @@ import { cornersOf, deviationsOf } from './corners';
 import { cuttingOf, type Cutting } from './cutting';
 import { contactsOf, fineAt, pointOf, slitBetween } from './fine';
 import type { Found } from './judge';
-import { laidOut } from './lay';
+import { entryOf, laidOut } from './lay';
 import { play, type Played } from './play';
 import { asCoded } from './write';
 import { homeOf, type Move, type Program } from './program';
@@ -49,7 +49,7 @@ export function outlinePath(
   found: Found,
 ): OutlinePath | null {
   const [wide, , high] = job.blockMm;
-  const entry: Pt = job.entry ?? [-job.marginMm, high / 2];
+  const entry = entryOf(job);
   if (entry[0] >= 0 && entry[0] <= wide && entry[1] >= 0 && entry[1] <= high) {
     found.add('entry-in-block', 'stop', null, { x: entry[0], y: entry[1] });
     return null;

@@ -13,8 +13,6 @@ export interface Played {
   /** Face points before and after each move: left x, y, right x, y; a row more than there are moves. */
   readonly faces: Float64Array;
   readonly takes: Float64Array;
-  /** Speed along all axes at the start of each row, mm/s. */
-  readonly speeds: Float64Array;
   /** Seconds after the start at which each row is reached. */
   readonly reached: Float64Array;
   /** Whether any of the wire between the faces is in the block's box on the way there. */
@@ -56,7 +54,7 @@ export function play(program: Program, m: Machine, block: Block): Played {
     asked[i] = move.askedS > 0 ? move.askedS : AT_ONCE_S;
     if (move.kind !== 'feed' && move.kind !== 'rapid') rest[i] = rest[i + 1] = 1;
   });
-  const { seconds, speeds } = timeTaken({
+  const { seconds } = timeTaken({
     axes: letters.map((l) => ({ speed: m.axes[l]!.maxMmS, accel: m.axes[l]!.accelMmS2 })),
     at,
     asked,
@@ -88,7 +86,6 @@ export function play(program: Program, m: Machine, block: Block): Played {
     program,
     faces,
     takes,
-    speeds,
     reached,
     inFoam,
     total: reached[n]!,

@@ -25,9 +25,6 @@ export interface MotionView {
   readonly play: PlayView | null;
   /** Solids and holes as they lie on the block. */
   readonly loops: readonly (readonly Pt[])[];
-  readonly slits: readonly { readonly from: Pt; readonly to: Pt }[];
-  /** Entry as it is used. */
-  readonly entry: Pt;
 }
 export interface ReplayView {
   readonly figures: ReplayFigures;
@@ -44,12 +41,10 @@ export const playView = (p: Played, c: Cutting | null, block: Block): PlayView =
   total: p.total,
 });
 
-export const motionView = ({ figures, path }: Motion, block: Block, entry: Pt): MotionView => ({
+export const motionView = ({ figures, path }: Motion, block: Block): MotionView => ({
   figures,
   play: path && playView(path.played, path.cutting, block),
   loops: path?.loops ?? [],
-  slits: (path?.slits ?? []).map((s) => ({ from: s.start.at, to: s.end.at })),
-  entry,
 });
 
 /** Where the wire is at a time: both faces, and the row before it. */

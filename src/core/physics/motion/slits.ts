@@ -16,9 +16,9 @@ type Ends = { readonly from: Contact; readonly to: Contact };
 /**
  * The shortest network of slits that reaches every loop from the entry: minimum spanning tree over the loops by the nearest points of their edges
  * (Prim, Bell System Technical Journal 36, 1957), in the order in which they are joined. No slit of it crosses a loop: the loop would
- * be nearer to both of its ends. `fixed` gives slits that a maker has set: those come first, whatever their length.
+ * be nearer to both of its ends.
  */
-export function slitsOf(entry: Pt, loops: readonly (readonly Pt[])[], fixed: readonly Slit[] = []): Slit[] {
+export function slitsOf(entry: Pt, loops: readonly (readonly Pt[])[]): Slit[] {
   const all = [boxed([entry]), ...loops.map(boxed)];
   const n = all.length;
   const joined = new Uint8Array(n);
@@ -29,12 +29,8 @@ export function slitsOf(entry: Pt, loops: readonly (readonly Pt[])[], fixed: rea
     joined[i] = 1;
     for (let j = 1; j < n; j++) {
       if (joined[j]) continue;
-      const set = fixed.find((f) => f.from === i - 1 && f.to === j - 1);
-      if (set) next.push(-1, { i, j, near: { from: set.start, to: set.end } });
-      else {
-        const least = boxesApart(all[i]!.whole, all[j]!.whole);
-        if (least < best[j]!) next.push(least, { i, j, near: null });
-      }
+      const least = boxesApart(all[i]!.whole, all[j]!.whole);
+      if (least < best[j]!) next.push(least, { i, j, near: null });
     }
   };
   const out: Slit[] = [];

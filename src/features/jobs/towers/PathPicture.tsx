@@ -14,7 +14,6 @@ const MOST_HIGH = 330;
 export function PathPicture(p: {
   play: PlayView;
   loops?: readonly (readonly Pt[])[];
-  slits?: readonly { readonly from: Pt; readonly to: Pt }[];
   deviations?: readonly Deviation[];
   /** Line of code that is pointed at. */
   line?: number | null;

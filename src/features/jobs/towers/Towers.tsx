@@ -45,9 +45,7 @@ export function TowersDrawing({ job }: { job: JobOf<'outline'> }) {
   const { figures, play } = view;
   return (
     <div className={stale ? jobs.stale : undefined}>
-      {play && (
-        <PathPicture play={play} loops={view.loops} slits={view.slits} deviations={figures.deviations} />
-      )}
+      {play && <PathPicture play={play} loops={view.loops} deviations={figures.deviations} />}
       <MotionFindings findings={figures.findings} />
       {figures.deviations.length > 0 && (
         <details>

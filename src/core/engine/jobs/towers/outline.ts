@@ -1,5 +1,6 @@
 import { lengthOf, type Pt } from '../../../numeric/polyline';
 import { isSolid } from '../../../physics/motion/loops';
+import { entryOf } from '../../motion/lay';
 import { motionOf } from '../../motion/motion';
 import { finding, heatStep, only, reads, readsTime, step, withFoam, type JobWork } from '../work';
 
@@ -16,7 +17,7 @@ export const outline: JobWork<'outline'> = {
     const faults = figures.findings.filter((f) => f.level === 'fix').length;
     const parts = (path?.loops ?? []).filter(isSolid);
     const wide = parts.map((p) => Math.max(...p.map(([x]) => x)) - Math.min(...p.map(([x]) => x)));
-    const entry = job.entry ?? [-job.marginMm, job.blockMm[2] / 2];
+    const entry = entryOf(job);
     const zero = { x: job.machine.zeroMm[0], y: job.machine.zeroMm[1] };
     const off = { marginMm: job.marginMm, entryX: entry[0], entryY: entry[1] };
     return {
