@@ -1,6 +1,6 @@
 import { Clipper, EndType, FillRule, JoinType } from 'clipper2-ts';
-import { CoreFault } from '../../numeric/fault';
 import { signedArea, type Pt } from '../../numeric/polyline';
+import { clipped as clip, toPath, type ClipPath } from '../shape/clip';
 
 /** Decimals that clipping keeps, and how far a round corner may lie from a true arc, mm. */
 const DECIMALS = 5;
@@ -8,21 +8,7 @@ const ARC = 0.002;
 /** A point that lies nearer than this to the line of its neighbours is left out, mm. Ours: a motor's step is ten times as long. */
 const STRAIGHT = 0.002;
 
-type Path = { x: number; y: number }[];
-const toPath = (loop: readonly Pt[]): Path => loop.map(([x, y]) => ({ x, y }));
-function clipped(work: () => Path[]): Pt[][] {
-  try {
-    return work()
-      .map((path) => path.map(({ x, y }): Pt => [x, y]))
-      .filter((loop) => loop.length >= 3);
-  } catch {
-    throw new CoreFault(
-      'range',
-      'loops',
-      'cannot be parted into solid and hole: too large, or points too close together',
-    );
-  }
-}
+const clipped = (work: () => ClipPath[]): Pt[][] => clip('loops', work).filter((loop) => loop.length >= 3);
 
 /** Points nearer than this are one, mm. Ours: a tenth of a motor's step. */
 const GRID = 1e-4;

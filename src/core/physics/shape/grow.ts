@@ -1,22 +1,11 @@
 import { Clipper, EndType, FillRule, JoinType } from 'clipper2-ts';
 import { CoreFault } from '../../numeric/fault';
 import { signedArea, type Pt } from '../../numeric/polyline';
+import { clipped, toPath } from './clip';
 
 /** Decimals that the offset keeps, and how far its round corners may lie from a true arc, in the unit of the points. */
 const DECIMALS = 5;
 const ARC = 0.001;
-
-const toPath = (loop: readonly Pt[]) => loop.map(([x, y]) => ({ x, y }));
-const fromPath = (path: readonly { x: number; y: number }[]): Pt[] => path.map(({ x, y }): Pt => [x, y]);
-
-/** What the package answers, as loops; what it breaks on (points all in one place) is a fault of the section. */
-function clipped(work: () => { x: number; y: number }[][]): Pt[][] {
-  try {
-    return work().map(fromPath);
-  } catch {
-    throw new CoreFault('range', 'section', 'cannot be grown or parted: its points lie too close together');
-  }
-}
 
 /** The largest of several loops, counter-clockwise or clockwise as `like`. */
 function largest(loops: readonly Pt[][], like: readonly Pt[]): Pt[] {
@@ -33,7 +22,7 @@ export function grow(loop: readonly Pt[], g: number): Pt[] {
   if (Math.abs(g) < 1e-6) return [...loop];
   const turned = signedArea(loop) < 0 ? [...loop].reverse() : loop;
   const kept = largest(
-    clipped(() =>
+    clipped('section', () =>
       Clipper.inflatePathsD([toPath(turned)], g, JoinType.Round, EndType.Polygon, 2, DECIMALS, ARC),
     ),
     loop,
@@ -52,7 +41,7 @@ export function leavable(loop: readonly Pt[], r: number): Pt[] {
 /** A loop less another: a spar slot taken out of a section. The largest piece is kept. */
 export function without(loop: readonly Pt[], cut: readonly Pt[]): Pt[] {
   const kept = largest(
-    clipped(() => Clipper.differenceD([toPath(loop)], [toPath(cut)], FillRule.NonZero, DECIMALS)),
+    clipped('section', () => Clipper.differenceD([toPath(loop)], [toPath(cut)], FillRule.NonZero, DECIMALS)),
     loop,
   );
   if (kept.length < 3) throw new CoreFault('range', 'slots', 'takes the whole section away');
@@ -61,6 +50,8 @@ export function without(loop: readonly Pt[], cut: readonly Pt[]): Pt[] {
 
 /** Area that a loop has and another has not. */
 export function areaBeyond(loop: readonly Pt[], other: readonly Pt[]): number {
-  const out = clipped(() => Clipper.differenceD([toPath(loop)], [toPath(other)], FillRule.NonZero, DECIMALS));
+  const out = clipped('section', () =>
+    Clipper.differenceD([toPath(loop)], [toPath(other)], FillRule.NonZero, DECIMALS),
+  );
   return Math.abs(out.reduce((sum, l) => sum + signedArea(l), 0));
 }

@@ -1,5 +1,8 @@
 'use client';
 import { useState } from 'react';
+import { entryOf } from '@/core/engine/motion/lay';
+import type { JobOf } from '@/core/documents/job';
+import { useJob } from '@/state/JobContext';
 import { QuantityField } from '@/ui/QuantityField';
 import { Act } from '@/ui/Act';
 import { Block, JobNumber, useJobField } from '../inputs';
@@ -52,9 +55,8 @@ export function OutlineFields() {
 /** Where the wire comes in: before the front face, half-way up, until it is said. */
 function Entry() {
   const { value, set } = useJobField<[number, number] | null>('entry', 'Way in');
-  const high = useJobField<number>('blockMm.2', 'Block').value;
-  const margin = useJobField<number>('marginMm', 'Margin').value;
-  const [x, y] = value ?? [-margin, high / 2];
+  const job = useJob((s) => s.doc) as JobOf<'outline'>;
+  const [x, y] = entryOf(job);
   return (
     <div className={css.three}>
       <Size label="Way in, along" value={x} onValue={(v) => set([v, y])} />
