@@ -24,17 +24,7 @@ export function OutlineChoice(p: {
         Units: {p.units}.{' '}
         {p.dropped.length > 0 ? `Left out: ${p.dropped.join(', ')}.` : 'Nothing was left out.'}
       </p>
-      <QuantityField
-        label="Join gaps up to"
-        name="section.gap"
-        role="slot"
-        value={p.gap}
-        onValue={(v) =>
-          v !== null && v >= 0 && v <= MOST_GAP_MM
-            ? (p.onGap(v), null)
-            : `must be 0 to ${say(MOST_GAP_MM, 'slot')}`
-        }
-      />
+      <JoinGaps gap={p.gap} onGap={p.onGap} />
       <div className={css.choices} role="radiogroup" aria-label="Outline">
         {p.outlines.slice(0, MOST).map((o, i) => {
           const b = boxOf(o.points);
@@ -55,6 +45,24 @@ export function OutlineChoice(p: {
         })}
       </div>
     </>
+  );
+}
+
+/** Up to which gap between the ends of a drawing's lines they are joined. */
+export function JoinGaps(p: { gap: number; onGap: (mm: number) => void }) {
+  const { say } = useUnits();
+  return (
+    <QuantityField
+      label="Join gaps up to"
+      name="section.gap"
+      role="slot"
+      value={p.gap}
+      onValue={(v) =>
+        v !== null && v >= 0 && v <= MOST_GAP_MM
+          ? (p.onGap(v), null)
+          : `must be 0 to ${say(MOST_GAP_MM, 'slot')}`
+      }
+    />
   );
 }
 

@@ -28,7 +28,7 @@ describe('parts of a drawing on the block', () => {
       loops.map((points) => ({ points })),
       15,
     );
-    expect('loops' in read && boxOfLoops(read.loops)).toEqual({ x0: 15, x1: 35, y0: 15, y1: 25 });
+    expect('take' in read && boxOfLoops(read.take)).toEqual({ x0: 15, x1: 35, y0: 15, y1: 25 });
     const many = taken(
       Array.from({ length: 401 }, () => ({ points: loops[1]! })),
       0,

@@ -39,14 +39,14 @@ export const MOST_POINTS = 40_000;
 export function taken(
   outlines: readonly { readonly points: readonly Pt[] }[],
   at: number,
-): { readonly loops: [number, number][][] } | { readonly rule: string } {
+): { readonly take: [number, number][][] } | { readonly rule: string } {
   const points = outlines.reduce((sum, o) => sum + o.points.length, 0);
   if (outlines.length > MOST_LOOPS || points > MOST_POINTS)
     return {
       rule: `It has ${outlines.length} outlines of ${points} points; up to ${MOST_LOOPS} of ${MOST_POINTS} are taken.`,
     };
   return {
-    loops: placed(
+    take: placed(
       outlines.map((o) => o.points),
       { x: at, y: at },
     ),
