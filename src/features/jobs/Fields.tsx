@@ -4,10 +4,9 @@ import type { JobKind } from '@/core/documents/jobKinds';
 import { useJob } from '@/state/JobContext';
 import { Act } from '@/ui/Act';
 import { Check } from '@/ui/Check';
-import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import { BuildFields } from './build/BuildFields';
-import { Block, JobChoice, JobNumber, useJobField } from './inputs';
+import { Block, JobChoice, JobNumber, Size, useJobField } from './inputs';
 import css from './jobs.module.css';
 import { lengthsOf, lengthsText, rectangle } from './newJob';
 import { OutlineDialog } from './OutlineDialog';
@@ -106,8 +105,8 @@ function CutoutFields() {
       <div className={css.three}>
         {box && (
           <>
-            <Size label="Wide" value={wide} onValue={(v) => set(rectangle(v, high))} />
-            <Size label="High" value={high} onValue={(v) => set(rectangle(wide, v))} />
+            <Size label="Wide" least={0.5} value={wide} onValue={(v) => set(rectangle(v, high))} />
+            <Size label="High" least={0.5} value={high} onValue={(v) => set(rectangle(wide, v))} />
           </>
         )}
         <JobNumber path="thickMm" label="Foam, thick" role="foamSize" />
@@ -118,18 +117,6 @@ function CutoutFields() {
       </p>
       {asking && <OutlineDialog onClose={() => ask(false)} onTake={set} />}
     </>
-  );
-}
-
-function Size(p: { label: string; value: number; onValue: (mm: number) => string | null }) {
-  return (
-    <QuantityField
-      label={p.label}
-      name={p.label.toLowerCase()}
-      value={p.value}
-      role="foamSize"
-      onValue={(v) => (v !== null && v >= 0.5 ? p.onValue(v) : 'must be 0.5 mm or more')}
-    />
   );
 }
 

@@ -83,3 +83,26 @@ export function Block({ path, labels }: { path: string; labels: readonly [string
     </div>
   );
 }
+
+/** Largest size or place of anything drawn, mm. */
+const FARTHEST_MM = 20_000;
+
+/** A size or a place that is worked out of what is drawn, and moves or stretches it. */
+export function Size(p: {
+  label: string;
+  value: number;
+  least?: number;
+  onValue: (mm: number) => string | null;
+}) {
+  const { say } = useUnits();
+  const limits = { least: p.least ?? -FARTHEST_MM, most: FARTHEST_MM, over: false };
+  return (
+    <QuantityField
+      label={p.label}
+      name={p.label.toLowerCase()}
+      value={Number(p.value.toFixed(3))}
+      role="foamSize"
+      onValue={(v) => outside(v, limits, 'foamSize', say) ?? p.onValue(v!)}
+    />
+  );
+}

@@ -3,9 +3,8 @@ import { useState } from 'react';
 import { entryOf } from '@/core/engine/motion/lay';
 import type { JobOf } from '@/core/documents/job';
 import { useJob } from '@/state/JobContext';
-import { QuantityField } from '@/ui/QuantityField';
 import { Act } from '@/ui/Act';
-import { Block, JobNumber, useJobField } from '../inputs';
+import { Block, JobNumber, Size, useJobField } from '../inputs';
 import css from '../jobs.module.css';
 import { DrawingDialog } from './DrawingDialog';
 import { MachineFields } from './MachineFields';
@@ -63,22 +62,5 @@ function Entry() {
       <Size label="Way in, up" value={y} onValue={(v) => set([x, v])} />
       {value !== null && <Act onClick={() => set(null)}>Before the front, half-way up</Act>}
     </div>
-  );
-}
-
-const FARTHEST_MM = 20_000;
-
-function Size(p: { label: string; value: number; least?: number; onValue: (mm: number) => string | null }) {
-  const least = p.least ?? -FARTHEST_MM;
-  return (
-    <QuantityField
-      label={p.label}
-      name={p.label.toLowerCase()}
-      value={Number(p.value.toFixed(3))}
-      role="foamSize"
-      onValue={(v) =>
-        v !== null && v >= least && v <= FARTHEST_MM ? p.onValue(v) : `must be ${least} to ${FARTHEST_MM} mm`
-      }
-    />
   );
 }
