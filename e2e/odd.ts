@@ -154,7 +154,7 @@ export function oddRequest(
       !p.startsWith('[')
         ? p
         : p === '[verb]' && r.next() < 0.8
-          ? r.pick(['solve', 'need', 'tune', 'template', 'job'])
+          ? r.pick(['solve', 'need', 'tune', 'template', 'job', 'path', 'replay'])
           : part(),
     )
     .join('/');
