@@ -15,7 +15,7 @@ import { solve } from '@/core/engine/solve';
 import { OperatingPointSolver } from '@/core/engine/states';
 import { storedOf } from '@/core/engine/tune';
 import { windowOf } from '@/core/engine/window';
-import { signLoops, signMachine } from './workshopSign';
+import { bladeTipJob, postJob, signLoops, signMachine } from './workshopSign';
 import { controls, foams, leads, spools, supplies } from './workshopStock';
 
 let seed = 20260402;
@@ -122,6 +122,9 @@ const plans: Plan[] = [
     jobs: [
       { doc: { kind: 'outline', name: 'Gate sign', loops: signLoops, blockMm: [400, 600, 230], marginMm: 12, toleranceMm: 0.6, machine: signMachine },
         made: [{ at: '2026-08-14T09:40:00Z', count: 4, measuredMm: 96.4, wantedMm: 96, change: 'Weights nearer the front face: the block slid as the wire came in.' }] },
+      { doc: bladeTipJob, made: [] },
+      { doc: postJob, made: [] },
+      { doc: { kind: 'comb', name: 'Test comb, five feeds', blockMm: [120, 600, 230], marginMm: 12, machine: signMachine }, made: [] },
     ],
   },
   {

@@ -65,3 +65,56 @@ export const signMachine = {
   towersMm: 1240,
   leftToBlockMm: 320,
 };
+
+/** The gate's post beside the sign, on the towers with their spindle: its foot, a waist, and a cap. [along, from the axis], mm. */
+export const postJob = {
+  kind: 'turned',
+  name: 'Gate post, waist and cap',
+  profile: [
+    [15, 44],
+    [60, 44],
+    [60, 30],
+    [140, 24],
+    [230, 32],
+    [230, 42],
+    [262, 42],
+    [285, 16],
+  ],
+  sides: 4,
+  blockMm: [300, 100, 100],
+  zeroMm: 0.3,
+  spindleMm: 8,
+  marginMm: 12,
+  toleranceMm: 0.6,
+  machine: {
+    ...signMachine,
+    turn: 'A',
+    axes: {
+      ...signMachine.axes,
+      A: { stepsPerMm: 8.889, minMm: -3600, maxMm: 3600, maxMmS: 45, accelMmS2: 90, home: null },
+    },
+    leftToBlockMm: 570,
+  },
+};
+
+/** The outer third of a blade on the towers: a tapered, twisted core. */
+export const bladeTipJob = {
+  kind: 'core',
+  name: 'Blade tip, on the towers',
+  plan: {
+    format: 'upwind-rod/plan',
+    version: 1,
+    name: 'Blade tip',
+    piece: {
+      spanMm: 500,
+      root: { section: { kind: 'naca', code: '4415' }, chordMm: 150 },
+      tip: { section: { kind: 'naca', code: '4412' }, chordMm: 96, twistDeg: 3, offsetMm: [22, 2] },
+      pieces: 3,
+    },
+    blank: { lengthMm: 500, widthMm: 190, heightMm: 60 },
+    template: { stations: 14 },
+    toleranceMm: 0.6,
+  },
+  marginMm: 12,
+  machine: { ...signMachine, leftToBlockMm: 370 },
+};

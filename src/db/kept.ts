@@ -1,4 +1,4 @@
-import { and, eq } from 'drizzle-orm';
+import { and, eq, isNull } from 'drizzle-orm';
 import type { z } from 'zod';
 import { ownJobSchema, type OwnJob } from '@/core/documents/job';
 import { piecePlanSchema, type PiecePlan } from '@/core/documents/plan';
@@ -74,6 +74,15 @@ function keptIn<D extends { readonly name: string }>(table: BesideRig<D>, schema
         await tx.update(rigs).set({ touched: true }).where(eq(rigs.id, row.rigId));
         return toRecord(row);
       });
+    },
+    /** Names of all there are, by rig and age, with the names of their rigs. */
+    async names(db: Db): Promise<{ id: string; name: string; rig: string }[]> {
+      return db
+        .select({ id: table.id, name: table.name, rig: rigs.name })
+        .from(table)
+        .innerJoin(rigs, eq(rigs.id, table.rigId))
+        .where(isNull(rigs.archivedAt))
+        .orderBy(rigs.name, table.createdAt, table.id);
     },
     async remove(db: Db, id: string): Promise<boolean> {
       return (await db.delete(table).where(eq(table.id, id)).returning({ id: table.id })).length > 0;

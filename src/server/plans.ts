@@ -21,6 +21,9 @@ import type { TemplatePlan } from '@/core/engine/template/templatePlan';
 const gone = () => refusal(404, 'not-found', 'There is no such piece.');
 export const planService = keptService(keptPlans, gone);
 
+/** Pieces of every rig in use, by name: what a core on motor towers can be taken from. */
+export const allPieces = async () => keptPlans.names(await database());
+
 /** A plan as an open document: its rig laid in as it stands, with its tuning. */
 export async function wholePlan(id: string): Promise<Plan> {
   const db = await database();

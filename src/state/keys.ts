@@ -9,6 +9,8 @@ export const keys = {
   photos: (rig: string) => ['rig', rig, 'photos'] as const,
   plans: (rig: string) => ['rig', rig, 'plans'] as const,
   jobs: (rig: string) => ['rig', rig, 'jobs'] as const,
+  /** Names of the pieces of all rigs. */
+  pieces: () => ['pieces'] as const,
   /** Every page of the logbook, or those that one query asked for. */
   log: (address?: string) => (address === undefined ? (['log'] as const) : (['log', address] as const)),
   views: () => ['views'] as const,

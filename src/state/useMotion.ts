@@ -1,6 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import type { JobOf } from '@/core/documents/job';
+import type { TowerKind } from '@/core/documents/towerJobs';
 import type { Replay } from '@/core/documents/motion';
 import type { Rig } from '@/core/documents/rig';
 import type { MotionView, ReplayView } from '@/core/engine/motion/view';
@@ -22,7 +23,7 @@ interface Asked<T> {
 }
 
 /** The path of a job on motor towers, worked out in a worker; the old answer stays until the new one comes. */
-export function useMotion(rig: Rig, job: JobOf<'outline'>): Asked<MotionView> {
+export function useMotion(rig: Rig, job: JobOf<TowerKind>): Asked<MotionView> {
   const day = useMemo(() => new Date().toISOString().slice(0, 10), []);
   const { good, refused, late, stale } = useWorker<MotionRequest, MotionAnswer>(
     make,

@@ -12,7 +12,7 @@ self.onmessage = (event: MessageEvent<MotionRequest>) => {
   try {
     if (ask.kind === 'path') {
       const motion = motionOf(ask.job, ask.rig, ask.day);
-      answer = { id, ok: true, path: motionView(motion, ask.job.blockMm), replay: null };
+      answer = { id, ok: true, path: motionView(motion), replay: null };
     } else {
       const { figures, played, cutting } = replayOf(ask.replay);
       const play = playView(played, cutting, ask.replay.blockMm);

@@ -6,6 +6,7 @@ import type { PairFigures } from '@/core/documents/match';
 import type { LengthWant } from '@/core/engine/match/wants';
 import type { FindingCode } from '@/core/documents/reading';
 import type { JobOf, OwnJob } from '@/core/documents/job';
+import type { TowerKind } from '@/core/documents/towerJobs';
 import type { Replay } from '@/core/documents/motion';
 import type { MotionView, ReplayView } from '@/core/engine/motion/view';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
@@ -104,7 +105,7 @@ export type JobAnswer =
 export interface MotionRequest {
   readonly id: number;
   readonly ask:
-    | { readonly kind: 'path'; readonly job: JobOf<'outline'>; readonly rig: Rig; readonly day: string }
+    | { readonly kind: 'path'; readonly job: JobOf<TowerKind>; readonly rig: Rig; readonly day: string }
     | { readonly kind: 'replay'; readonly replay: Replay };
 }
 export type MotionAnswer =

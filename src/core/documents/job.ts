@@ -4,8 +4,8 @@ import { CUTTERS } from './cutters';
 import { between, known, overZero } from './fields';
 import { builtAs, jobsOf, type JobKind } from './jobKinds';
 import { LOOP_SHAPES } from './loopShapes';
-import { machineSchema } from './machine';
-import { rigSchema } from './rig';
+import { rigSchema, type Rig } from './rig';
+import { combFaults, combJob, coreJob, outlineFaults, outlineJob, turnedFaults, turnedJob } from './towerJobs';
 
 const size = between(0.5, 20000);
 const some = known(z.number().int().min(1).max(10000));
@@ -122,38 +122,6 @@ const segments = z.strictObject({
   massG: between(1, 100000).default(900),
 });
 
-/** Most points of an outline's loops together. */
-export const MOST_OUTLINE_POINTS = 40_000;
-const loop = z.array(point).min(3).max(20_000);
-/** Parts out of a block by motor towers: closed loops, a loop inside another is its hole. x runs along the feed, y up, from the front lower edge. */
-const outline = z.strictObject({
-  ...common,
-  kind: z.literal('outline'),
-  loops: z.array(loop).min(1).max(400),
-  /** [along the feed, along the wire, height]. */
-  blockMm: block,
-  /** Where the wire comes in, outside the block; null: before its front face, half-way up. */
-  entry: known(point),
-  /** How far the wire stays off the block in the air, and parts that are laid out off its faces. */
-  marginMm: between(1, 500).default(10),
-  /** Parts laid out: which loops, turned about the middle of their box by so much, the box's lower left corner at; null: as they are drawn. */
-  parts: known(
-    z
-      .array(
-        z.strictObject({
-          loops: z.array(z.number().int().min(0).max(399)).min(1).max(400),
-          at: point,
-          turnDeg: between(-360, 360).default(0),
-          mirrored: z.boolean().default(false),
-        }),
-      )
-      .min(1)
-      .max(200),
-  ),
-  toleranceMm: between(0.05, 20).default(0.5),
-  machine: machineSchema.prefault({ format: 'upwind-rod/machine', version: 1 }),
-});
-
 /** Building the cutter itself: sizes by its kind, from which its parts and holes follow. */
 const build = z.strictObject({ ...common, kind: z.literal('build'), of: buildSizesSchema });
 
@@ -165,7 +133,10 @@ export const ownJobSchema = z.discriminatedUnion('kind', [
   cutout,
   groove,
   segments,
-  outline,
+  outlineJob,
+  coreJob,
+  turnedJob,
+  combJob,
   build,
 ]);
 export type OwnJob = z.infer<typeof ownJobSchema>;
@@ -181,7 +152,10 @@ export const jobSchema = z
     cutout.extend(rig),
     groove.extend(rig),
     segments.extend(rig),
-    outline.extend(rig),
+    outlineJob.extend(rig),
+    coreJob.extend(rig),
+    turnedJob.extend(rig),
+    combJob.extend(rig),
     build.extend(rig),
   ])
   .superRefine((job, ctx) => {
@@ -201,15 +175,22 @@ export const jobSchema = z
           : `no jobs are planned for ${CUTTERS[job.rig.frame.kind].called}`,
       );
     for (const [path, message] of faultsBetween(job)) issue(path, message);
+    if (job.kind === 'core' && job.plan.rig && !sameRig(job.plan.rig, job.rig))
+      issue(['plan', 'rig'], 'must be the rig of the job, or be left out');
     if ('tiltDeg' in job && job.rig.wire.lengthMm / Math.cos((job.tiltDeg * Math.PI) / 180) > 20000)
       issue(['tiltDeg'], 'must leave the tilted wire at most 20000 mm long');
   });
 export type Job = z.infer<typeof jobSchema>;
 
+/** Two rigs by what they are, read by one schema: their keys stand in one order. */
+const sameRig = (a: Rig, b: Rig) => JSON.stringify(a) === JSON.stringify(b);
+
 /** Sizes of a job that contradict each other: where, and the rule. */
 export function faultsBetween(job: OwnJob): [(string | number)[], string][] {
   if (job.kind === 'build') return buildFaults(job.of);
   if (job.kind === 'outline') return outlineFaults(job);
+  if (job.kind === 'turned') return turnedFaults(job);
+  if (job.kind === 'comb') return combFaults(job);
   if (job.kind === 'disc' && job.innerMm !== null && job.innerMm >= job.outerMm)
     return [[['innerMm'], 'must be less than outerMm']];
   if (job.kind === 'sheets' && job.skinsMm >= job.blockMm[2])
@@ -219,15 +200,4 @@ export function faultsBetween(job: OwnJob): [(string | number)[], string][] {
       l > job.blockMm[2] ? [[['lengthsMm', i], 'must be at most the length of the stock, blockMm[2]']] : [],
     );
   return [];
-}
-
-function outlineFaults(job: JobOf<'outline'>): [(string | number)[], string][] {
-  const points = job.loops.reduce((sum, l) => sum + l.length, 0);
-  if (points > MOST_OUTLINE_POINTS)
-    return [[['loops'], `must have at most ${MOST_OUTLINE_POINTS} points together`]];
-  return (job.parts ?? []).flatMap((part, i): [(string | number)[], string][] =>
-    part.loops.some((l) => l >= job.loops.length)
-      ? [[['parts', i, 'loops'], `must name loops 0 to ${job.loops.length - 1}`]]
-      : [],
-  );
 }

@@ -10,6 +10,9 @@ export const JOB_KINDS = [
   'groove',
   'segments',
   'outline',
+  'core',
+  'turned',
+  'comb',
   'build',
 ] as const;
 export type JobKind = (typeof JOB_KINDS)[number];
@@ -23,7 +26,7 @@ const JOBS_OF: Readonly<Record<FrameKind, readonly MadeKind[]>> = Object.freeze(
   'drop-bow': [],
   table: ['strips', 'disc', 'cutout'],
   slicer: ['sheets'],
-  gantry: ['outline'],
+  gantry: ['outline', 'core', 'turned', 'comb'],
   'hand-tool': ['groove'],
 });
 /** Jobs that a cutter can do; bows have their planned pieces. */

@@ -34,6 +34,7 @@ export const MOTION_CODES = [
   'ends-in-foam',
   'heat-left-on',
   'wire-through-bed',
+  'wire-through-spindle',
   'ends-out-of-step',
   'ends-cross',
   'inches-for-mm',
@@ -47,6 +48,11 @@ export const MOTION_CODES = [
   'part-melts',
   'parts-too-near',
   'machine-slower',
+  'ends-coupled',
+  'core-off',
+  'blank-too-small',
+  'comb-needs-heat',
+  'slots-too-near',
 ] as const;
 export type MotionCode = (typeof MOTION_CODES)[number];
 
@@ -85,16 +91,21 @@ export const deviationSchema = z.strictObject({
   at: point,
   loop: z.number().int(),
   offMm: z.number(),
-  why: z.enum(['slow', 'corner', 'inside-corner']),
+  why: z.enum(['slow', 'corner', 'inside-corner', 'lag', 'taper']),
 });
 export type Deviation = z.infer<typeof deviationSchema>;
+
+const worst = z.strictObject({ offMm: z.number(), station: z.number(), pass: z.number().int() });
+/** Greatest deviations of a core, mm: over 0 proud. On its root, half-way along it, and on its tip. */
+export const coreDeviationsSchema = z.strictObject({ root: worst, middle: worst, tip: worst });
+export type CoreDeviations = z.infer<typeof coreDeviationsSchema>;
 
 const node = z.strictObject({
   left: point,
   right: point,
   askedS: z.number(),
   takesS: z.number(),
-  what: z.enum(['air', 'slit', 'loop', 'wait', 'heat']),
+  what: z.enum(['air', 'slit', 'loop', 'wait', 'heat', 'turn']),
 });
 /** `upwind-rod/motion` version 1: a job's path, its code, and what is foretold of it. */
 export const motionSchema = z.strictObject({
@@ -109,6 +120,8 @@ export const motionSchema = z.strictObject({
   timeS: z.number(),
   forecast: motionForecastSchema.nullable(),
   deviations: z.array(deviationSchema),
+  /** Null but of a core. */
+  core: coreDeviationsSchema.nullable(),
   findings: z.array(said),
 });
 export type MotionDocument = z.infer<typeof motionSchema>;
@@ -124,6 +137,8 @@ export const replaySchema = z.strictObject({
   /** [along the feed, along the wire, height]. */
   blockMm: z.tuple([size, size, size]),
   code: z.string().max(12_000_000),
+  /** How far what holds a block that is turned reaches from its axis; null: nothing holds it there. */
+  spindleMm: z.number().min(0).max(500).nullable().default(null),
   /** What is done with words that are not of the set: told and refused, or told and left out. */
   unknown: z.enum(['refuse', 'ignore']).default('refuse'),
 });

@@ -106,6 +106,11 @@ export const STEP_CODES = [
   'run-in-air',
   'run-code',
   'measure-part',
+  'gauge-core',
+  'hold-block',
+  'turn-clear',
+  'gauge-turned',
+  'gauge-slots',
 ] as const;
 export type StepCode = (typeof STEP_CODES)[number];
 

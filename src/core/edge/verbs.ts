@@ -8,6 +8,7 @@ import { readNeedRig, type NeedRig } from '../documents/need';
 import { rigSchema, type Rig } from '../documents/rig';
 import { planSchema, type Plan } from '../documents/plan';
 import { jobSchema, type Job, type JobOf } from '../documents/job';
+import { isTowerKind, TOWER_KINDS, type TowerKind } from '../documents/towerJobs';
 import { replaySchema, type Replay } from '../documents/motion';
 import { motionOf, replayOf } from '../engine/motion/motion';
 import { toldMotion, toldReplay } from '../words/motion';
@@ -35,12 +36,12 @@ interface Work<T> {
   readonly run: (doc: T) => unknown;
 }
 
-type OutlineJob = JobOf<'outline'> & { readonly rig: Rig };
+type TowersJob = JobOf<TowerKind> & { readonly rig: Rig };
 /** Jobs that have a path: those of motor towers. */
-const pathSchema = jobSchema.refine((job): job is OutlineJob => job.kind === 'outline', {
+const pathSchema = jobSchema.refine((job): job is TowersJob => isTowerKind(job.kind), {
   path: ['kind'],
-  error: 'must be outline: only motor towers have a path',
-}) as unknown as z.ZodType<OutlineJob>;
+  error: `must be one of: ${TOWER_KINDS.join(', ')}; only motor towers have a path`,
+}) as unknown as z.ZodType<TowersJob>;
 
 function bySchema<T>(schema: z.ZodType<T>) {
   return (doc: unknown) => {
@@ -62,7 +63,7 @@ const WORK: Record<Verb, Work<unknown>> = {
   match: work<Drawer>({ read: bySchema(drawerSchema), run: (drawer) => toldMatch(match(drawer)) }),
   tune: work<Log>({ read: bySchema(logSchema), run: (log) => toldAdvice(tune(log), log.rig) }),
   template: work<Plan>({ read: bySchema(planSchema), run: (plan) => toldTemplates(template(plan)) }),
-  path: work<OutlineJob>({
+  path: work<TowersJob>({
     read: bySchema(pathSchema),
     run: ({ rig, ...job }) => toldMotion(motionOf(job, rig).figures),
   }),

@@ -8,5 +8,8 @@ export const JOB_NAMES: Readonly<Record<JobKind, string>> = {
   groove: 'Groove or pocket',
   segments: 'Segments',
   outline: 'Outline, by motors',
+  core: 'Core, by motors',
+  turned: 'Turned piece',
+  comb: 'Test comb',
   build: 'Building the cutter',
 };

@@ -108,10 +108,20 @@ const TELLERS: Readonly<Record<StepCode, Teller>> = {
   'set-block': (v, say) =>
     `Block on the bed, ${say(num(v, 'longMm'), 'foamSize')} along the feed and ${say(num(v, 'highMm'), 'foamSize')} high, weighted or taped. Its front lower edge is the zero point: at ${say(num(v, 'x'), 'foamSize')} and ${say(num(v, 'y'), 'foamSize')} of the machine. Bring the cold wire there and look at both ends.`,
   'run-in-air': (v, say) =>
-    `Run it once with the wire cold and without the block. It comes in at ${say(num(v, 'entryX'), 'foamSize')}, ${say(num(v, 'entryY'), 'foamSize')} and must leave there; a hand on the switch that stops it.`,
+    `Run it once with the wire cold and without the block. It comes in ${num(v, 'entryY') === null ? `${say(num(v, 'marginMm'), 'foamSize')} off the block` : `at ${say(num(v, 'entryX'), 'foamSize')}, ${say(num(v, 'entryY'), 'foamSize')}`} and must leave the foam before it ends; a hand on the switch that stops it.`,
   'run-code': (v, say) =>
     `Run the code, ${say(num(v, 'seconds'), 'time')} with the warm-up. Stay with it: a wire that stops in foam melts on, and may set it alight. Glasses, sleeves, open air.`,
   'measure-part': () => 'Measure the first part across, and log it: the kerf tunes the next one.',
+  'gauge-core': (v, say) =>
+    `Gauge the core: thickest at its root and at its tip, ${say(num(v, 'tipMm'), 'slot')}. Log both: the kerf tunes the next one.`,
+  'hold-block': (v, say) =>
+    `Block on its spindle, held at both ends within ${say(num(v, 'spindleMm'), 'foamSize')} of the axis, the axis through its middle. Its front lower edge is the zero point: at ${say(num(v, 'x'), 'foamSize')} and ${say(num(v, 'y'), 'foamSize')} of the machine; the axis is ${say(num(v, 'axisMm'), 'foamSize')} above it. The turning axis stays where it is when the others are homed.`,
+  'turn-clear': (v, say) =>
+    `Turn the block once by hand, the cold wire ${say(num(v, 'reachMm'), 'foamSize')} over the axis: no corner may touch it. Between sides it turns ${say(num(v, 'turnDeg'), 'angle')}.`,
+  'gauge-turned': () =>
+    'Gauge the piece across two opposite sides where it is thickest. Half of what it is too thick goes to “Zero above axis”.',
+  'gauge-slots': (v) =>
+    `Gauge the ${String(v['count'])} kerfs half-way in, with drill shanks or strips, and type each into the table: so many cuts are logged. The marks beside a cut are its number.`,
   'power-off': () =>
     'Power off, let the wire cool before it is touched, put down what was made and what was measured.',
   'cut-parts': () =>

@@ -120,6 +120,37 @@ const TELLERS: Readonly<Record<MotionCode, Teller>> = {
     head: 'Millimetres taken for inches?',
     text: `All of it is ${say(num(v, 'size'), 'foamSize')} large, the block ${say(num(v, 'block'), 'foamSize')}. G21 in its head would make it 25.4 times smaller.`,
   }),
+  'wire-through-spindle': (v, say) => ({
+    head: 'Into what holds the block',
+    text: `Beside the block the wire comes nearer to the axis than ${say(num(v, 'radius'), 'foamSize')}, where it is held. End the profile wider, or hold the block by something thinner.`,
+  }),
+  'ends-coupled': () => ({
+    head: 'Both ends of this machine are coupled',
+    text: 'A root and a tip that differ need an end of their own each. Take the same section and size at both, or a machine with four axes.',
+  }),
+  'core-off': (v, say) => ({
+    head: 'The core leaves its tolerance',
+    text: `By up to ${say(num(v, 'off'), 'slot')}, where ${say(num(v, 'tolerance'), 'slot')} is asked for. Where and why is listed; more tension or a shorter span lessens what the middle trails.`,
+  }),
+  'blank-too-small': (v, say) => ({
+    head: 'The blank is too small',
+    text: `It lacks ${[
+      ['lengthMm', 'length'],
+      ['widthMm', 'width'],
+      ['heightMm', 'height'],
+    ]
+      .filter(([key]) => (num(v, key!) ?? 0) > 0)
+      .map(([key, name]) => `${say(num(v, key!), 'foamSize')} in ${name}`)
+      .join(' and ')}.`,
+  }),
+  'comb-needs-heat': () => ({
+    head: 'The heat must be switched by the code',
+    text: 'Each cut is left cold, or the way back would widen it. This machine’s heat is switched by hand: make the test cuts one by one on the stage Try.',
+  }),
+  'slots-too-near': (v, say) => ({
+    head: 'No room for the cuts and their marks',
+    text: `They lie ${say(num(v, 'pitch'), 'foamSize')} apart and need ${say(num(v, 'needs'), 'foamSize')}: fewer cuts, or a block at least ${say(num(v, 'high'), 'foamSize')} high.`,
+  }),
   'wire-stretches': (v, say) => ({
     head: 'The wire’s length changes',
     text: `By ${say(num(v, 'by'), 'slot')} between the towers; ${num(v, 'travel') === null ? 'how far the take-up gives is not known' : `its take-up gives ${say(num(v, 'travel'), 'slot')}`}.`,
@@ -166,6 +197,9 @@ export function motionFindingWords(f: MotionFindingFigures, say: Say): Words {
 const WHY: Readonly<Record<Deviation['why'], string>> = {
   slow: 'the machine is slower there than could be allowed for. A higher acceleration, or a round corner.',
   corner: 'the middle of the wire trails and cuts the corner. More tension, a slower feed, or a shorter wire.',
+  lag: 'the middle of the wire trails where the curve is tight. More tension, a slower feed, or a shorter span.',
+  taper:
+    'half-way along, the kerf is neither the root’s nor the tip’s. A shorter span in two pieces, or a smaller taper.',
   'inside-corner': 'a round wire leaves a fillet in an inside corner. A narrower kerf, or a knife.',
 };
 

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import type { OwnJob } from '@/core/documents/job';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
 import { BoardDrawing } from './board/BoardDrawing';
@@ -8,7 +9,9 @@ import { SlicerDrawing } from './slicer/SlicerDrawing';
 import { CutoutDrawing } from './table/CutoutDrawing';
 import { DiscDrawing } from './table/DiscDrawing';
 import { StripsDrawing } from './table/StripsDrawing';
-import { TowersDrawing } from './towers/Towers';
+
+/** Work of motor towers comes with its own page's part: other cutters do without it. */
+const TowersDrawing = dynamic(() => import('./towers/Towers').then((m) => m.TowersDrawing));
 
 /** A job drawn to scale. */
 export function Drawing({ job, sheet }: { job: OwnJob; sheet: WorksheetFigures }) {
@@ -26,6 +29,9 @@ export function Drawing({ job, sheet }: { job: OwnJob; sheet: WorksheetFigures }
     case 'segments':
       return <BoardDrawing job={job} sheet={sheet} />;
     case 'outline':
+    case 'core':
+    case 'turned':
+    case 'comb':
       return <TowersDrawing job={job} />;
     case 'build':
       return <BuildDrawing job={job} sheet={sheet} />;

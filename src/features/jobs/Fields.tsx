@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { JobKind } from '@/core/documents/jobKinds';
 import { useJob } from '@/state/JobContext';
@@ -11,7 +12,6 @@ import css from './jobs.module.css';
 import { lengthsOf, lengthsText, rectangle } from './newJob';
 import { OutlineDialog } from './OutlineDialog';
 import { Screws } from './slicer/Screws';
-import { OutlineFields } from './towers/OutlineFields';
 import { BY_NAMES, KEEP_NAMES, LOOP_NAMES, type By } from './words';
 
 /** What is to be made, in numbers: the fields of each kind of job. */
@@ -194,7 +194,12 @@ function SegmentsFields() {
   );
 }
 
-const FIELDS: Readonly<Record<JobKind, () => React.ReactNode>> = {
+const OutlineFields = dynamic(() => import('./towers/OutlineFields').then((m) => m.OutlineFields));
+const CoreFields = dynamic(() => import('./towers/CoreFields').then((m) => m.CoreFields));
+const TurnedFields = dynamic(() => import('./towers/TurnedFields').then((m) => m.TurnedFields));
+const CombFields = dynamic(() => import('./towers/CombFields').then((m) => m.CombFields));
+
+const FIELDS: Readonly<Record<JobKind, React.ComponentType>> = {
   sheets: SheetsFields,
   strips: StripsFields,
   disc: DiscFields,
@@ -202,5 +207,8 @@ const FIELDS: Readonly<Record<JobKind, () => React.ReactNode>> = {
   groove: GrooveFields,
   segments: SegmentsFields,
   outline: OutlineFields,
+  core: CoreFields,
+  turned: TurnedFields,
+  comb: CombFields,
   build: BuildFields,
 };

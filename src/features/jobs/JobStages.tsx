@@ -1,6 +1,8 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useContext, useEffect } from 'react';
 import { useStore } from 'zustand';
+import { isTowerKind } from '@/core/documents/towerJobs';
 import type { OwnJob } from '@/core/documents/job';
 import { JOB_NAMES } from '@/core/words/jobNames';
 import { KeptJobsContext } from '@/state/keptJobs';
@@ -19,7 +21,8 @@ import { Made } from './Made';
 import { Measured } from './Measured';
 import { Parts } from './Parts';
 import { Steps } from './Steps';
-import { CodeFile } from './towers/Towers';
+
+const CodeFile = dynamic(() => import('./towers/Towers').then((m) => m.CodeFile));
 
 /** What is built of the cutter itself stands on a page of its own. */
 const isMade = (doc: OwnJob) => doc.kind !== 'build';
@@ -88,7 +91,7 @@ function Planned({ columns, stage }: { columns: Columns; stage: string }) {
       <Column className={columns.act} name="What to do" of={stage}>
         <h2>What to do</h2>
         {mine && <JobFindings findings={mine.findings} most={making ? 1 : 5} />}
-        {making && <CodeFile />}
+        {making && isTowerKind(doc.kind) && <CodeFile />}
         {making && mine && mine.steps.length > 0 && <Prints />}
         {making && mine && <Made sheet={mine} />}
       </Column>

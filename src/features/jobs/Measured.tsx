@@ -75,7 +75,7 @@ function Rested({ sheet }: { sheet: WorksheetFigures }) {
 }
 
 /** Logs a cut at the rig's setting, which tunes it; tells how that went. */
-function useLogCut() {
+export function useLogCut() {
   const logCut = useRig((s) => s.logCut);
   const setting = useRig((s) => s.doc.control.setting);
   const [told, tell] = useState<string | null>(null);

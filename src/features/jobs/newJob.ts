@@ -1,5 +1,7 @@
 import { ownJobSchema, type OwnJob } from '@/core/documents/job';
 import type { BuiltAs, MadeKind } from '@/core/documents/jobKinds';
+import { machineSchema } from '@/core/documents/machine';
+import { withTurn } from '@/core/documents/towerJobs';
 import type { Rig } from '@/core/documents/rig';
 import { UNDER_BOLT_MM } from '@/core/engine/jobs/build/sizes';
 import { parseQuantity } from '@/core/units/parse';
@@ -23,6 +25,27 @@ export function newJob(kind: MadeKind, rig: Pick<Rig, 'foam' | 'wire'>): OwnJob 
     cutout: { outline: rectangle(80, 40), thickMm: wide },
     groove: { shape: 'rectangle', widthMm: 20, depthMm: 15, lengthMm: 500 },
     outline: { loops: [rectangleAt(40, high * 0.2, 80, high * 0.6)], blockMm: [300, wide, high] },
+    core: {
+      plan: {
+        format: 'upwind-rod/plan',
+        version: 1,
+        piece: {
+          spanMm: wide,
+          root: { section: { kind: 'naca', code: '2412' }, chordMm: 180 },
+          tip: { section: { kind: 'naca', code: '2412' }, chordMm: 120 },
+        },
+      },
+    },
+    turned: {
+      profile: [
+        [20, 25],
+        [120, 20],
+        [220, 30],
+      ],
+      blockMm: [240, 90, 90],
+      machine: withTurn(machineSchema.parse({ format: 'upwind-rod/machine', version: 1 })),
+    },
+    comb: { blockMm: [120, wide, Math.max(240, high)] },
     segments: { blockMm: [high, wide, 1000], lengthsMm: [200, 200, 200] },
   };
   return ownJobSchema.parse({ format: 'upwind-rod/job', version: 1, kind, ...own[kind] });

@@ -15,6 +15,9 @@ export const NEW_WORDS: Readonly<Record<MadeKind, string>> = {
   groove: 'Plan a groove',
   segments: 'Plan segments',
   outline: 'Plan parts by motors',
+  core: 'Plan a core by motors',
+  turned: 'Plan a turned piece',
+  comb: 'Plan a test comb',
 };
 
 export const BY_NAMES = { spacers: 'Spacers under the wire', screw: 'A screw at each end' } as const;
@@ -30,6 +33,9 @@ export const PLACES: Readonly<Record<MadeKind, string>> = {
   groove: 'Edge to middle',
   segments: 'Stop to wire',
   outline: 'Place',
+  core: 'Place',
+  turned: 'Place',
+  comb: 'Bed to cut',
 };
 
 /** A figure of a worksheet: its label, and what its number counts. `turns`: a bare number with two decimals, `whole`: one without. */
@@ -120,6 +126,27 @@ export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
     of('pathMm', 'Way through foam', 'foamSize'),
     of('bridgesMm', 'Slit, gone twice', 'slot'),
     of('stretchMm', 'Wire stretches', 'slot'),
+    ...CUT,
+  ],
+  core: [
+    of('rootOffMm', 'Root deviates by', 'slot'),
+    of('middleOffMm', 'Middle deviates by', 'slot'),
+    of('tipOffMm', 'Tip deviates by', 'slot'),
+    of('pathMm', 'Way through foam', 'foamSize'),
+    of('stretchMm', 'Wire stretches', 'slot'),
+    ...CUT,
+  ],
+  turned: [
+    of('sides', 'Sides', 'whole'),
+    of('turnDeg', 'Turned between', 'angle'),
+    of('safeMm', 'Wire while it turns', 'foamSize'),
+    of('pathMm', 'Way through foam', 'foamSize'),
+    ...CUT,
+  ],
+  comb: [
+    of('slotCount', 'Cuts', 'whole'),
+    of('narrowMm', 'Narrowest kerf', 'slot'),
+    of('wideMm', 'Widest kerf', 'slot'),
     ...CUT,
   ],
   build: [

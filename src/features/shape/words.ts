@@ -1,16 +1,8 @@
 import { CUTTERS } from '@/core/documents/cutters';
 import type { FrameKind } from '@/core/documents/rig';
-import type { Method, Piece, Section, Template } from '@/core/documents/plan';
+import type { Method, Piece, Template } from '@/core/documents/plan';
 
 /** Words of the stages Shape and Cut and of the pages below them. */
-export const SECTION_NAMES: Record<Section['kind'], string> = {
-  naca: 'NACA digits',
-  points: 'from a file',
-  rectangle: 'rectangle',
-  circle: 'circle',
-  'half-round': 'half round',
-  trapezium: 'trapezium',
-};
 export const HAND_NAMES: Record<Piece['hand'], string> = {
   right: 'right',
   left: 'left',

@@ -94,6 +94,9 @@ export function jigsOf(job: OwnJob, sheet: WorksheetFigures): PrintedPiece[] {
       ];
     }
     case 'outline':
+    case 'core':
+    case 'turned':
+    case 'comb':
     case 'segments':
     case 'build':
       return [];

@@ -4,6 +4,7 @@ import { faultsOf } from '../../documents/faults';
 import { jobSchema } from '../../documents/job';
 import { JOB_KINDS, type JobKind } from '../../documents/jobKinds';
 import { FRAME_KINDS } from '../../documents/rig';
+import { isTowerKind } from '../../documents/towerJobs';
 import { worksheetSchema } from '../../documents/worksheet';
 import { runVerb } from '../../edge/verbs';
 import { toldWorksheet } from '../../words/jobs';
@@ -13,6 +14,7 @@ import { solve } from '../solve';
 import { dice, sweptRig } from '../sweepRigs';
 import { testRig } from '../testRigs';
 import { cutterOf, does, frameOf, head, job, JOBS, SLICER } from './testJobs';
+import { anyOfTowers } from './towers/testAny';
 import { worksheetOf } from './worksheet';
 
 describe('every kind of job', () => {
@@ -141,6 +143,7 @@ function randomJob(kind: JobKind, d: ReturnType<typeof dice>): Record<string, un
         gapMm: d.even() < 0.5 ? null : mm(1, 200),
       },
     };
+  if (isTowerKind(kind)) return anyOfTowers(kind, d);
   return {
     kind,
     blockMm: [mm(10, 300), mm(50, 1000), 1200],

@@ -51,6 +51,9 @@ export const JOBS: Record<JobKind, Record<string, unknown>> = {
   groove: { kind: 'groove', shape: 'rectangle', widthMm: 20, depthMm: 15, lengthMm: 500 },
   segments: { kind: 'segments', blockMm: [50, 400, 1000], lengthsMm: [300, 200, 450], angleDeg: 0 },
   outline: { kind: 'outline', loops: [[[60, 40], [140, 40], [140, 120], [60, 120]], [[85, 65], [115, 65], [115, 95], [85, 95]]], blockMm: [240, 400, 160] },
+  core: { kind: 'core', plan: { format: 'upwind-rod/plan', version: 1, piece: { spanMm: 400, root: { section: { kind: 'naca', code: '2412' }, chordMm: 180 }, tip: { section: { kind: 'naca', code: '0012' }, chordMm: 120, offsetMm: [10, 0] } } } },
+  turned: { kind: 'turned', profile: [[10, 30], [80, 20], [150, 35]], blockMm: [160, 90, 90], machine: { format: 'upwind-rod/machine', version: 1, turn: 'A', axes: { X: {}, Y: { minMm: -50, maxMm: 350 }, U: {}, V: { minMm: -50, maxMm: 350 }, A: { minMm: -3600, maxMm: 3600, home: null } } } },
+  comb: { kind: 'comb', blockMm: [120, 400, 240] },
   build: { kind: 'build', of: { kind: 'table', boardMm: [600, 400, 18], postMm: 262, reachMm: 250, material: 'pine', section: { kind: 'bar', widthMm: 45, thickMm: 45 } } },
 }; // prettier-ignore
 export const frameOf = (kind: FrameKind) => ({

@@ -11,7 +11,7 @@ import { groove } from './loop/groove';
 import { sheets } from './slicer/sheets';
 import { cutout } from './table/cutout';
 import { disc } from './table/disc';
-import { outline } from './towers/outline';
+import { comb, core, outline, turned } from './towers/towers';
 import { strips } from './table/strips';
 import { finding, type JobWork, type KnownCut } from './work';
 
@@ -24,6 +24,9 @@ const WORK: { readonly [K in JobKind]: JobWork<K> } = {
   groove,
   segments,
   outline,
+  core,
+  turned,
+  comb,
   build,
 };
 

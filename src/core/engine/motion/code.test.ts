@@ -187,7 +187,7 @@ describe('code from elsewhere, judged', () => {
     expect(judged(text)).toContainEqual([code, line]);
   });
   it('a plain cut through the block has none of them', () => {
-    const { advised } = atFeedOf(motionCut(job, job.rig).e)!;
+    const { advised } = atFeedOf(motionCut(job, job.rig).cut.e)!;
     expect(judged(HEAD + both(250, 80, (60 * advised) / 260) + 'M5')).toEqual([]);
   });
   it('a wire that is in the block before anything moved is told', () => {

@@ -1,4 +1,3 @@
-import type { JobOf } from '../../documents/job';
 import type { Deviation } from '../../documents/motion';
 import { turnAt, type Pt } from '../../numeric/polyline';
 import { cornerWait } from '../../physics/tension/lag';
@@ -22,7 +21,7 @@ export interface Corner {
 const STRAIGHT: Corner = { waitS: 0, offMm: 0 };
 
 /** Waits long enough for the middle to catch up where it would cut more off than the tolerance, not at all where waiting melts more. */
-export function cornersOf(job: JobOf<'outline'>, h: AtFeed): (turnDeg: number) => Corner {
+export function cornersOf(toleranceMm: number, h: AtFeed): (turnDeg: number) => Corner {
   const known = new Map<number, Corner>();
   const lag = h.lag(h.advised);
   return (turn) => {
@@ -31,9 +30,9 @@ export function cornersOf(job: JobOf<'outline'>, h: AtFeed): (turnDeg: number) =
     const was = known.get(deg);
     if (was) return was;
     const plain = cornerCut(h.pace, lag, h.advised, deg, 0);
-    const seconds = cornerWait(lag / 1000, h.advised / 1000, false, job.toleranceMm / 1000);
+    const seconds = cornerWait(lag / 1000, h.advised / 1000, false, toleranceMm / 1000);
     const melts = Math.max(0, h.standing(seconds) - h.slot(h.advised)) / 2;
-    const waits = plain > WAIT_SHARE * job.toleranceMm && seconds > 0 && melts <= plain;
+    const waits = plain > WAIT_SHARE * toleranceMm && seconds > 0 && melts <= plain;
     const corner = waits
       ? { waitS: seconds, offMm: Math.max(melts, cornerCut(h.pace, lag, h.advised, deg, seconds)) }
       : { waitS: 0, offMm: plain };

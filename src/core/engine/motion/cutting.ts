@@ -21,8 +21,9 @@ export function cuttingOf(p: Played, h: AtFeed): Cutting {
   const out = { leftFeed: rows(), rightFeed: rows(), leftKerf: rows(), rightKerf: rows() };
   const meanFeed = feedsOver(p);
   for (let i = 0; i < n; i++) {
-    const { kind } = p.program.moves[i]!;
-    if (p.inFoam[i] === 0 || (kind !== 'feed' && kind !== 'rapid')) continue;
+    const { kind, heat } = p.program.moves[i]!;
+    // A cold wire melts nothing.
+    if (p.inFoam[i] === 0 || !(heat > 0) || (kind !== 'feed' && kind !== 'rapid')) continue;
     for (const [k, feed, kerf] of [
       [0, out.leftFeed, out.leftKerf],
       [2, out.rightFeed, out.rightKerf],

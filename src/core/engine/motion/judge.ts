@@ -2,7 +2,8 @@ import { axesOf, type Machine } from '../../documents/machine';
 import type { MotionCode, MotionFindingFigures } from '../../documents/motion';
 import type { AtFeed } from '../template/heat';
 import { wayOn, type Cutting } from './cutting';
-import { wayInBox, type Block, type Played } from './play';
+import { shareInBox } from '../../numeric/box';
+import type { Block, Played } from './play';
 import { zeroOf, type CodeFault } from './program';
 
 type Level = MotionFindingFigures['level'];
@@ -59,16 +60,18 @@ export function judge(
   h: AtFeed | null,
   m: Machine,
   block: Block,
+  spindleMm: number | null = null,
 ): void {
   const { moves, start } = p.program;
   const axes = axesOf(m).map((letter) => ({ letter, axis: m.axes[letter]!, zero: zeroOf(m, letter) }));
   const inside = (row: number) =>
     [0, 2].some((k) => {
-      const [x, y] = [p.faces[row * 4 + k]!, p.faces[row * 4 + k + 1]!];
-      return wayInBox(x, y, x, y, block[0], block[2]);
+      const at = [p.faces[row * 4 + k]!, p.faces[row * 4 + k + 1]!] as const;
+      return shareInBox(at, at, p.boxes(Math.min(row, moves.length - 1))) !== null;
     });
   let cut = false;
   let slowRun = 0;
+  const backs = backsOut(p);
   moves.forEach((move, i) => {
     const before = i === 0 ? start : moves[i - 1]!.at;
     const { line } = move;
@@ -100,14 +103,15 @@ export function judge(
     const low = m.right ? Math.min(move.at[1]!, move.at[3]!) : move.at[1]!;
     if (low < m.bedMm - 1e-6)
       found.add('wire-through-bed', 'stop', line, { at: low, bed: m.bedMm }, m.bedMm - low);
+    if (spindleMm !== null) hitsSpindle(found, p, i, block, spindleMm);
     if (p.inFoam[i] === 0) return;
     if (!cut && inside(i)) found.add('starts-in-block', 'stop', line);
     cut = true;
     if (move.kind === 'rapid') found.add('rapid-in-foam', 'stop', line);
     if (move.kind === 'pause') found.add('pause-in-foam', 'stop', line);
-    if ((move.kind === 'feed' || move.kind === 'rapid') && !(move.heat > 0))
+    if ((move.kind === 'feed' || move.kind === 'rapid') && !(move.heat > 0) && !backs(i))
       found.add('heat-off-in-foam', 'stop', line);
-    if (move.kind === 'wait' && h) {
+    if (move.kind === 'wait' && h && move.heat > 0) {
       const melts = (h.standing(move.askedS) - h.slot(h.advised)) / 2;
       if (melts > MELT_MM)
         found.add('stands-in-foam', 'fix', line, { seconds: move.askedS, melts }, move.askedS);
@@ -152,6 +156,36 @@ export function judge(
   if (m.code.heat === 'M3' && last > 0 && moves[last - 1]!.heat > 0)
     found.add('heat-left-on', 'stop', moves[last - 1]!.line);
   sizes(found, p, block, cut);
+}
+
+/** Whether a cold move goes back the way that the wire has just cut: it lies in its own open slot. Moves are asked for in their order. */
+function backsOut(p: Played): (move: number) => boolean {
+  const same = (a: number, b: number) =>
+    [0, 1, 2, 3].every((k) => Math.abs(p.faces[a * 4 + k]! - p.faces[b * 4 + k]!) < 1e-3);
+  let back = -1;
+  let last = -1;
+  return (i) => {
+    // The first cold move after a cut looks from the cut's last move on.
+    if (last !== i - 1 || back < 0) {
+      back = i - 1;
+      while (back > 0 && same(back, back + 1)) back--;
+    } else back--;
+    last = i;
+    return back >= 0 && p.program.moves[back]!.heat > 0 && same(i, back + 1) && same(i + 1, back);
+  };
+}
+
+/** Beyond the block's ends what holds it reaches so far along the feed, mm. Ours. */
+const SPINDLE_LONG_MM = 50;
+
+/** The wire within what holds a turned block at its ends. */
+function hitsSpindle(found: Found, p: Played, i: number, block: Block, radius: number): void {
+  const axis = block[2] / 2;
+  const held = (x0: number, x1: number) => ({ x0, x1, y0: axis - radius + 1e-6, y1: axis + radius - 1e-6 });
+  const at = (row: number) => [p.faces[row * 4]!, p.faces[row * 4 + 1]!] as const;
+  const hits = (x0: number, x1: number) => shareInBox(at(i), at(i + 1), held(x0, x1)) !== null;
+  if (hits(-SPINDLE_LONG_MM, 0) || hits(block[0], block[0] + SPINDLE_LONG_MM))
+    found.add('wire-through-spindle', 'stop', p.program.moves[i]!.line, { radius });
 }
 
 /** Whether both faces move the same way on a move: their ways' scalar product. */

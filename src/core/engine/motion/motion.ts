@@ -1,83 +1,114 @@
 import type { Job, JobOf } from '../../documents/job';
-import type { Machine } from '../../documents/machine';
 import { LINE_FAULTS, type MotionFigures, type Replay, type ReplayFigures } from '../../documents/motion';
+import type { TowerKind } from '../../documents/towerJobs';
 import { drafts, figuresOf } from '../drafts';
 import { jobCut, type JobCut } from '../jobs/cut';
 import { withFoam } from '../jobs/work';
-import { atFeedOf } from '../template/heat';
+import { atFeedOf, type AtFeed } from '../template/heat';
+import { combPath, type CombPath } from './comb';
+import { corePath, stretchOf, type CorePath } from './core';
 import { cuttingOf, forecastOf, type Cutting } from './cutting';
 import { Found, judge, ofFaults } from './judge';
 import { outlinePath, type OutlinePath } from './outline';
-import { endsOf, play, type Played } from './play';
+import type { JobPath } from './path';
+import { endsOf, play, stretchSeen, type Block, type Played } from './play';
 import { readCode } from './read';
+import { turnedPath, type TurnedPath } from './turned';
 import { writeCode, type Written } from './write';
 
+/** A job of motor towers, of one kind or of any. */
+export type TowerJob<K extends TowerKind = TowerKind> = JobOf<K>;
+export interface PathOf {
+  readonly outline: OutlinePath;
+  readonly core: CorePath;
+  readonly turned: TurnedPath;
+  readonly comb: CombPath;
+}
 /** A job's path with what a drawing needs of it, beside its document. */
-export interface Motion {
+export interface Motion<P extends JobPath = JobPath> {
   readonly figures: MotionFigures;
-  readonly path: OutlinePath | null;
+  readonly path: P | null;
 }
 
-/** The rig as an outline is cut on it: the block's foam before its wire. */
-export const motionCut = (
-  job: { readonly blockMm: readonly [number, number, number] },
-  rig: Job['rig'],
-): JobCut => jobCut(withFoam(rig, job.blockMm[1], job.blockMm[2]));
+type Work<K extends TowerKind> = (job: JobOf<K>, h: AtFeed, cut: JobCut, found: Found) => PathOf[K] | null;
+const PATHS: { readonly [K in TowerKind]: Work<K> } = {
+  outline: outlinePath,
+  core: corePath,
+  turned: turnedPath,
+  comb: combPath,
+};
+
+/** The rig as code is cut on it: the block's foam before its wire. */
+export const blockCut = (blockMm: readonly [number, number, number], rig: Job['rig'], stretch = 1): JobCut =>
+  jobCut(withFoam(rig, blockMm[1] * stretch, blockMm[2]));
+
+/** The rig as a job of towers is cut on it, and by how much its kerf is wider in a face. */
+export function motionCut(job: TowerJob, rig: Job['rig']): { readonly cut: JobCut; readonly stretch: number } {
+  if (job.kind !== 'core') return { cut: blockCut(job.blockMm, rig), stretch: 1 };
+  const { piece, blank } = job.plan;
+  const high = blank?.heightMm ?? Math.max(piece.root.chordMm, piece.tip.chordMm) / 4;
+  const stretch = stretchOf(job, rig);
+  return { cut: blockCut([0, piece.spanMm, high], rig, stretch), stretch };
+}
 
 /** The path of a job on motor towers: where the wire goes, how long it takes, its code, and what is foretold of it. `day`: for the code's head. */
-export function motionOf(job: JobOf<'outline'>, rig: Job['rig'], day: string | null = null): Motion {
+export function motionOf<J extends TowerJob>(
+  asked: J,
+  rig: Job['rig'],
+  day: string | null = null,
+): Motion<PathOf[J['kind']]> {
+  const job: TowerJob = asked;
   const found = new Found();
-  const cut = motionCut(job, rig);
+  const { cut, stretch } = motionCut(job, rig);
   rigStops(found, cut);
-  const h = atFeedOf(cut.e);
-  const none = (): Motion => ({
-    path: null,
-    figures: {
-      format: 'upwind-rod/motion',
-      version: 1,
-      passes: [],
-      bridgesMm: null,
-      wireStretchMm: 0,
-      code: '',
-      timeS: 0,
-      forecast: null,
-      deviations: [],
-      findings: found.list(),
-    },
-  });
-  if (!h) {
-    found.add('no-feed', 'stop', null);
-    return none();
-  }
-  const path = outlinePath(job, h, cut.warmUpS, found);
-  if (!path) return none();
-  const m = job.machine;
-  const written = withHead(path, job, rig, h.advised, day);
-  const { code, lineOf } = writeCode(m, path.program.start, written);
-  // What is found is told by the lines of its code.
-  const lines = lineOf.filter((_, i) => !('comment' in written[i]!));
-  const moves = path.program.moves.map((move, i) => ({ ...move, line: lines[i]! }));
-  const played = { ...path.played, program: { ...path.program, moves } };
-  judge(found, played, path.cutting, h, m, job.blockMm);
-  slower(found, path);
+  const h = atFeedOf(cut.e, stretch);
+  if (!h) found.add('no-feed', 'stop', null);
+  const path = h && (PATHS[job.kind] as Work<TowerKind>)(job, h, cut, found);
+  if (!h || !path)
+    return {
+      path: null,
+      figures: {
+        format: 'upwind-rod/motion',
+        version: 1,
+        passes: [],
+        bridgesMm: null,
+        wireStretchMm: 0,
+        code: '',
+        timeS: 0,
+        forecast: null,
+        deviations: [],
+        core: null,
+        findings: found.list(),
+      },
+    };
+  const { code, program } = coded(path, job, rig, h.advised, day);
+  const played = { ...path.played, program };
+  // Figures go by what the code itself tells, as they do where it is read back: how the wire slants is seen from its ends.
+  const seen = job.kind === 'core' ? seenFrom(played, path.block, rig) : { h, cutting: path.cutting };
+  const own = { ...path, program, played, cutting: seen.cutting ?? path.cutting };
+  judge(found, played, own.cutting, seen.h, job.machine, path.block, spindleOf(job));
+  slower(found, own, seen.h ?? h);
   stretches(found, played, rig);
   const findings = found.list();
   return {
-    path: { ...path, program: played.program, played },
+    path: own as unknown as PathOf[J['kind']],
     figures: {
       format: 'upwind-rod/motion',
       version: 1,
-      passes: [{ turnDeg: 0, kerfMm: path.kerfMm, nodes: nodesOf(path, m) }],
+      passes: passesOf(path, job),
       bridgesMm: path.bridgesMm,
       wireStretchMm: played.wireMm[1] - played.wireMm[0],
       code: findings.some((f) => f.level === 'stop') ? '' : code,
       timeS: played.total,
-      forecast: forecastOf(played, path.cutting),
+      forecast: forecastOf(played, own.cutting),
       deviations: [...path.deviations],
+      core: path.core,
       findings,
     },
   };
 }
+
+export const spindleOf = (job: TowerJob): number | null => (job.kind === 'turned' ? job.spindleMm : null);
 
 /** A rig that must not be powered is told, whatever it is to cut. */
 function rigStops(found: Found, cut: JobCut): void {
@@ -88,60 +119,66 @@ function rigStops(found: Found, cut: JobCut): void {
   }
 }
 
-function nodesOf(path: OutlinePath, m: Machine): MotionFigures['passes'][number]['nodes'] {
-  return path.program.moves.map((move, i) => {
+function passesOf(path: JobPath, { machine: m }: TowerJob): MotionFigures['passes'] {
+  const { moves } = path.program;
+  const angle = (i: number) => (m.turn ? moves[i]!.at.at(-1)! : 0);
+  const out = new Map<number, MotionFigures['passes'][number]>();
+  moves.forEach((move, i) => {
+    const p = path.passOf[i]!;
+    if (!out.has(p)) out.set(p, { turnDeg: 0, kerfMm: path.kerfMm, nodes: [] });
+    const pass = out.get(p)!;
+    if (path.what[i] === 'loop') pass.turnDeg = angle(i);
     const { left, right } = endsOf(m, move.at);
-    return { left, right, askedS: move.askedS, takesS: path.played.takes[i]!, what: path.what[i]! };
+    pass.nodes.push({ left, right, askedS: move.askedS, takesS: path.played.takes[i]!, what: path.what[i]! });
   });
+  return [...out.values()];
 }
 
 const short = (x: number) => String(Number(x.toPrecision(3)));
 
-/** The program with its head in words, and a comment wherever it turns from a slit to a loop. */
-function withHead(
-  path: OutlinePath,
-  job: JobOf<'outline'>,
-  rig: Job['rig'],
-  feed: number,
-  day: string | null,
-): Written[] {
+/** The program as code, its head in words, and with the line of its code at each move: what is found is told by it. */
+function coded(path: JobPath, job: TowerJob, rig: Job['rig'], feed: number, day: string | null) {
   const m = job.machine;
   const head = [
-    job.name || 'outline',
+    job.name || job.kind,
     ...(day ? [day] : []),
     `rig ${rig.name || 'without a name'}, ${rig.foam.kind} ${short(rig.foam.densityKgM3)} kg/m3`,
     `kerf ${short(path.kerfMm)} mm, feed ${short(feed)} mm/s`,
-    `block ${job.blockMm.map(short).join(' x ')} mm, zero is its front lower edge`,
+    ...path.head,
+    `block ${path.block.map(short).join(' x ')} mm, zero is its front lower edge`,
     m.code.feed === 'G93'
       ? 'F is one over the minutes of each move'
       : `F is the speed of ${m.code.means === 'all' ? 'all axes together' : m.code.means === 'xyz' ? 'X Y Z' : 'X Y'}`,
   ];
   const out: Written[] = head.map((comment) => ({ comment }));
-  let was: string | null = null;
   path.program.moves.forEach((move, i) => {
-    const is = path.what[i]!;
-    if ((is === 'slit' || is === 'loop') && is !== was) {
-      out.push({ comment: is });
-      was = is;
-    }
+    const note = path.notes.get(i);
     const { line: _, ...rest } = move;
-    out.push(i > 0 && path.what[i] === 'heat' && move.kind === 'wait' ? { ...rest, note: 'warm-up' } : rest);
+    // What a hand must do stands on the line of its pause; all else before its move.
+    if (note !== undefined && move.kind !== 'pause') out.push({ comment: note });
+    if (note !== undefined && move.kind === 'pause') out.push({ ...rest, note });
+    else out.push(path.what[i] === 'heat' && move.kind === 'wait' ? { ...rest, note: 'warm-up' } : rest);
   });
-  return out;
+  const { code, lineOf } = writeCode(m, path.program.start, out);
+  const lines = lineOf.filter((_, i) => !('comment' in out[i]!));
+  const moves = path.program.moves.map((move, i) => ({ ...move, line: lines[i]! }));
+  return { code, program: { ...path.program, moves } };
 }
 
-/** Share of the way on which the machine takes more than a tenth longer than asked, and what it melts. */
-function slower(found: Found, path: OutlinePath): void {
+/** How much longer than asked the machine takes, and how much wider that makes a kerf. */
+function slower(found: Found, path: JobPath, h: AtFeed): void {
   let extra = 0;
   let widest = 0;
   path.program.moves.forEach((move, i) => {
     if (move.kind !== 'feed' || path.played.inFoam[i] === 0) return;
-    const more = path.played.takes[i]! - move.askedS;
-    if (more > 0.1 * move.askedS) extra += more;
-    if (more > 0.1 * move.askedS && Number.isFinite(path.cutting.leftKerf[i]))
-      widest = Math.max(widest, path.cutting.leftKerf[i]! - path.kerfMm);
+    const takes = path.played.takes[i]!;
+    if (takes - move.askedS <= 0.1 * move.askedS) return;
+    extra += takes - move.askedS;
+    const kerf = path.cutting.leftKerf[i]!;
+    if (Number.isFinite(kerf))
+      widest = Math.max(widest, kerf - h.slot((path.cutting.leftFeed[i]! * takes) / move.askedS));
   });
-  if (extra > 0.5 || widest > 0.1)
+  if (extra > 0.5 || (extra > 0.1 && widest > 0.1))
     found.add('machine-slower', 'note', null, { seconds: extra, wider: widest, kerf: path.kerfMm });
 }
 
@@ -153,18 +190,24 @@ function stretches(found: Found, p: Played, rig: Job['rig']): void {
     found.add('wire-stretches', travel === null ? 'note' : 'fix', null, { by, travel });
 }
 
+/** The wire at any feed and the kerfs of a played program, with the slant that its ends have in the foam. */
+function seenFrom(p: Played, block: Block, rig: Job['rig']) {
+  const stretch = stretchSeen(p, block);
+  const cut = blockCut(block, rig, stretch);
+  const h = atFeedOf(cut.e, stretch);
+  return { cut, h, cutting: h && cuttingOf(p, h) };
+}
+
 /** Motion code from anywhere, played on a machine and judged. */
 export function replayOf(r: Replay): { figures: ReplayFigures; played: Played; cutting: Cutting | null } {
   const found = new Found();
   const program = readCode(r.code, r.machine);
   ofFaults(found, program.faults, r.unknown);
-  const cut = motionCut(r, r.rig);
-  rigStops(found, cut);
-  const h = atFeedOf(cut.e);
-  if (!h) found.add('no-feed', 'stop', null);
   const played = play(program, r.machine, r.blockMm);
-  const cutting = h ? cuttingOf(played, h) : null;
-  judge(found, played, cutting, h, r.machine, r.blockMm);
+  const { cut, h, cutting } = seenFrom(played, r.blockMm, r.rig);
+  rigStops(found, cut);
+  if (!h) found.add('no-feed', 'stop', null);
+  judge(found, played, cutting, h, r.machine, r.blockMm, r.spindleMm);
   stretches(found, played, r.rig);
   const faults: readonly string[] = LINE_FAULTS;
   const refused = found.list().some((f) => f.level === 'stop' && faults.includes(f.code));

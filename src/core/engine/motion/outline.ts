@@ -1,33 +1,25 @@
 import type { JobOf } from '../../documents/job';
-import type { Deviation } from '../../documents/motion';
 import { signedArea, turnAt, type Pt } from '../../numeric/polyline';
 import { rootIncreasing } from '../../numeric/root';
 import { coveredBy, grownBy, isSolid, netArea, shiftedBy, solidsOf } from '../../physics/motion/loops';
 import { slitsOf, tourOf, type Slit, type TourStep } from '../../physics/motion/slits';
+import type { JobCut } from '../jobs/cut';
 import type { AtFeed } from '../template/heat';
-import { airWay } from './air';
 import { cornersOf, deviationsOf } from './corners';
-import { cuttingOf, type Cutting } from './cutting';
+import { Course, NEAREST_MM } from './course';
+import { level, type Ends } from './ends';
+import { cuttingOf } from './cutting';
 import { contactsOf, fineAt, pointOf, slitBetween } from './fine';
 import type { Found } from './judge';
 import { entryOf, laidOut } from './lay';
-import { play, type Played } from './play';
-import { asCoded } from './write';
-import { homeOf, type Move, type Program } from './program';
+import { ofCourse, type JobPath } from './path';
 
-/** A way over all loops of an outline, as moves, and what each of them is. */
-export interface OutlinePath {
-  readonly program: Program;
-  readonly what: readonly ('air' | 'slit' | 'loop' | 'wait' | 'heat')[];
-  readonly played: Played;
-  readonly cutting: Cutting;
-  readonly loops: readonly (readonly Pt[])[];
+/** A way over all loops of an outline. */
+export interface OutlinePath extends JobPath {
+  readonly kind: 'outline';
   /** What the wire's middle runs along. */
   readonly centres: readonly (readonly Pt[])[];
   readonly slits: readonly Slit[];
-  readonly kerfMm: number;
-  readonly bridgesMm: number | null;
-  readonly deviations: readonly Deviation[];
   /** Which loop each move runs along; −1 for the others. */
   readonly loopOf: readonly number[];
 }
@@ -45,7 +37,7 @@ export function twice(h: AtFeed, feed: number): number {
 export function outlinePath(
   job: JobOf<'outline'>,
   h: AtFeed,
-  warmUpS: number,
+  { warmUpS }: JobCut,
   found: Found,
 ): OutlinePath | null {
   const [wide, , high] = job.blockMm;
@@ -85,11 +77,15 @@ export function outlinePath(
   const after = allowances(path, used, kerf);
   return {
     ...path,
+    kind: 'outline',
+    core: null,
+    head: [],
+    block: job.blockMm,
     loops,
     centres: used,
     kerfMm: kerf,
     bridgesMm: path.slits.length > 0 ? twice(h, h.advised) : null,
-    deviations: deviationsOf(cornersOf(job, h), used, allow, after, kerf),
+    deviations: deviationsOf(cornersOf(job.toleranceMm, h), used, allow, after, kerf),
   };
 }
 
@@ -114,9 +110,12 @@ function lies(
   if (out > 1e-6) found.add('outside-block', 'fix', null, { by: out });
 }
 
-type Way = Pick<OutlinePath, 'program' | 'what' | 'played' | 'cutting' | 'slits' | 'loopOf'> & {
+type Way = Pick<
+  OutlinePath,
+  'program' | 'what' | 'passOf' | 'notes' | 'played' | 'cutting' | 'slits' | 'loopOf'
+> & {
   /** Where each move ends, before rounding. */
-  readonly points: readonly Pt[];
+  readonly points: readonly Ends[];
 };
 
 function wayOver(
@@ -127,54 +126,26 @@ function wayOver(
   centres: readonly (readonly Pt[])[],
   slits: readonly Slit[],
 ): Way {
-  const m = job.machine;
   const tour = spaced(tourOf(entry, centres, slits));
-  const start = homeOf(m);
-  // What is foretold is of the code: of positions as they are rounded in it.
-  const row = (p: Pt) => {
-    const [x, y] = [asCoded(m, p[0]), asCoded(m, p[1])];
-    return [x, y, ...(m.right ? [x, y] : []), ...(m.turn ? [0] : [])];
-  };
-  const moves: Omit<Move, 'line'>[] = [];
-  const what: OutlinePath['what'][number][] = [];
-  const loopOf: number[] = [];
-  const points: Pt[] = [];
-  const put = (move: Omit<Move, 'line' | 'at'>, to: Pt, is: OutlinePath['what'][number], loop = -1) => {
-    moves.push({ ...move, at: row(to) });
-    what.push(is);
-    loopOf.push(loop);
-    points.push(to);
-  };
-  let here: Pt = [start[0]!, start[1]!];
-  for (const p of airWay(here, entry, job.blockMm, job.marginMm)) {
-    put({ kind: 'rapid', askedS: 0, heat: 0 }, p, 'air');
-    here = p;
-  }
-  put({ kind: 'heat', askedS: 0, heat: 1 }, entry, 'heat');
-  put({ kind: 'wait', askedS: Math.max(1, Math.ceil(warmUpS)), heat: 1 }, entry, 'heat');
-  const corner = cornersOf(job, h);
+  const course = new Course(job.machine, job.blockMm, job.marginMm);
+  course.air(level(entry));
+  course.warm(warmUpS);
+  const corner = cornersOf(job.toleranceMm, h);
+  let was: string | null = null;
   tour.slice(1).forEach((s, k) => {
     const from = tour[k]!;
-    const is = s.along.kind;
-    put(
-      { kind: 'feed', askedS: apart(from, s) / h.advised, heat: 1 },
-      s.at,
-      is,
-      s.along.kind === 'loop' ? s.along.loop : -1,
-    );
+    const { along } = s;
+    if (along.kind !== was) course.note((was = along.kind));
+    course.cut(level(s.at), apart(from, s) / h.advised, along.kind, along.kind === 'loop' ? along.loop : -1);
     const next = tour[k + 2];
-    if (!next) return;
-    const { waitS } = corner(turnAt([from.at, s.at, next.at], 1));
-    if (waitS > 0) put({ kind: 'wait', askedS: waitS, heat: 1 }, s.at, 'wait');
+    if (next) course.wait(corner(turnAt([from.at, s.at, next.at], 1)).waitS);
   });
-  put({ kind: 'heat', askedS: 0, heat: 0 }, entry, 'heat');
-  const program: Program = { start, moves: moves.map((x, i) => ({ ...x, line: i + 1 })), faults: [] };
-  const played = play(program, m, job.blockMm);
-  return { program, what, played, cutting: cuttingOf(played, h), slits, loopOf, points };
+  course.cold();
+  const { program, played } = course.played();
+  const { loopOf, points } = course;
+  return { program, ...ofCourse(course), played, cutting: cuttingOf(played, h), slits, loopOf, points };
 }
 
-/** Steps nearer to the one before than this are left out: shorter ways than a motor's step have no direction, mm. Ours. */
-const NEAREST_MM = 0.01;
 function spaced(tour: readonly TourStep[]): TourStep[] {
   const out: TourStep[] = [];
   tour.forEach((s, i) => {
@@ -195,7 +166,7 @@ function allowances(path: Way, loops: readonly (readonly Pt[])[], kerf: number):
     const own = path.cutting.leftKerf[i]!;
     const after = path.loopOf[i + 1] === k ? path.cutting.leftKerf[i + 1]! : NaN;
     const w = Number.isFinite(after) ? (own + after) / 2 : own;
-    const [x, y] = path.points[i]!;
+    const [x, y] = path.points[i]!.left;
     const j = near[k]!(x, y);
     if (j !== null && Number.isFinite(w)) all[k]![j] = (w - kerf) / 2;
   });

@@ -1,7 +1,9 @@
 import type { MotionFigures, ReplayFigures } from '../../documents/motion';
 import type { Pt } from '../../numeric/polyline';
 import type { Cutting } from './cutting';
-import type { Motion } from './motion';
+import type { TowerKind } from '../../documents/towerJobs';
+import type { CombSlot } from './comb';
+import type { Motion, PathOf } from './motion';
 import type { Block, Played } from './play';
 
 /** A played program as plain arrays, to cross from a worker to a page and be drawn. A row more than there are moves; mm, s. */
@@ -23,8 +25,12 @@ export interface MotionView {
   readonly figures: MotionFigures;
   /** Null where there is no path. */
   readonly play: PlayView | null;
-  /** Solids and holes as they lie on the block. */
+  /** Solids and holes as they lie on the block, or a turned piece from the side. */
   readonly loops: readonly (readonly Pt[])[];
+  /** A core's sections as they lie on the block: on the left face, on the right one. */
+  readonly sections: readonly [readonly Pt[], readonly Pt[]] | null;
+  /** Slots of a test comb. */
+  readonly comb: readonly CombSlot[];
 }
 export interface ReplayView {
   readonly figures: ReplayFigures;
@@ -41,10 +47,12 @@ export const playView = (p: Played, c: Cutting | null, block: Block): PlayView =
   total: p.total,
 });
 
-export const motionView = ({ figures, path }: Motion, block: Block): MotionView => ({
+export const motionView = ({ figures, path }: Motion<PathOf[TowerKind]>): MotionView => ({
   figures,
-  play: path && playView(path.played, path.cutting, block),
-  loops: path?.loops ?? [],
+  play: path && playView(path.played, path.cutting, path.block),
+  loops: path && path.kind !== 'core' ? path.loops : [],
+  sections: path?.kind === 'core' ? path.faces : null,
+  comb: path?.kind === 'comb' ? path.comb : [],
 });
 
 /** Where the wire is at a time: both faces, and the row before it. */

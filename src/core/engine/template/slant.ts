@@ -20,7 +20,12 @@ export function slantOf(plan: Plan, root: NominalSection, tip: NominalSection): 
     const b = boxOf(w.lay(w.loop));
     return (b.x0 + b.x1) / 2;
   };
-  const angle = Math.atan(Math.abs(middle(tip) - middle(root)) / plan.piece.spanMm);
+  return slantBy(middle(tip) - middle(root), plan.piece.spanMm);
+}
+
+/** The slant of a wire whose ends stand so far apart along the feed, over a distance across it. */
+export function slantBy(along: number, across: number): Slant {
+  const angle = Math.atan(Math.abs(along) / across);
   const deg = (angle * 180) / Math.PI;
   return deg < SQUARE_DEG ? { deg: 0, stretch: 1 } : { deg, stretch: 1 / Math.cos(angle) };
 }

@@ -130,7 +130,7 @@ export function paceOptions(plan: Plan) {
 }
 
 /** Mean feed of each end over all passes: the longer way at the advised feed, both ends reaching each station together. */
-function feedsOf(passes: readonly Pass[], h: AtFeed | null): Record<End, number | null> {
+export function feedsOf(passes: readonly Pass[], h: AtFeed | null): Record<End, number | null> {
   if (!h) return { root: null, tip: null };
   let seconds = 0;
   const way = { root: 0, tip: 0 };

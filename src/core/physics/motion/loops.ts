@@ -96,3 +96,13 @@ export function shiftedBy(loop: readonly Pt[], by: readonly number[]): Pt[] {
     return [x + nx * reach, y + ny * reach];
   });
 }
+
+/** A line with each point moved to the left of its way by its own distance, square to the line between its neighbours; under 0 to the right. */
+export function lineShiftedBy(line: readonly Pt[], by: readonly number[]): Pt[] {
+  return line.map((p, i): Pt => {
+    if (by[i] === 0) return p;
+    const [a, b] = [line[Math.max(0, i - 1)]!, line[Math.min(line.length - 1, i + 1)]!];
+    const run = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
+    return [p[0] - ((b[1] - a[1]) * by[i]!) / run, p[1] + ((b[0] - a[0]) * by[i]!) / run];
+  });
+}

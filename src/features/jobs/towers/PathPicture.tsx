@@ -14,6 +14,8 @@ const MOST_HIGH = 330;
 export function PathPicture(p: {
   play: PlayView;
   loops?: readonly (readonly Pt[])[];
+  /** Sections of a core on the left and on the right face. */
+  sections?: readonly [readonly Pt[], readonly Pt[]] | null;
   deviations?: readonly Deviation[];
   /** Line of code that is pointed at. */
   line?: number | null;

@@ -1,5 +1,6 @@
 'use client';
 import type { JobOf } from '@/core/documents/job';
+import { isTowerKind, type TowerKind } from '@/core/documents/towerJobs';
 import type { MotionFindingFigures } from '@/core/documents/motion';
 import { deviationText, motionFindingWords } from '@/core/words/motion';
 import { useJob } from '@/state/JobContext';
@@ -12,6 +13,7 @@ import { FindingCard, FindingList } from '@/ui/FindingCard';
 import { saveFile } from '@/ui/saveFile';
 import { useUnits } from '@/ui/Units';
 import jobs from '../jobs.module.css';
+import { CombTable } from './CombTable';
 import { PathPicture } from './PathPicture';
 import css from './towers.module.css';
 import { CAUTION } from './words';
@@ -35,8 +37,8 @@ export function MotionFindings({
   );
 }
 
-/** The path of an outline job, drawn and played; its findings, and where the part comes out other than wanted. */
-export function TowersDrawing({ job }: { job: JobOf<'outline'> }) {
+/** The path of a job of motor towers, drawn and played; its findings, and where the part comes out other than wanted. */
+export function TowersDrawing({ job }: { job: JobOf<TowerKind> }) {
   const { rig } = useDerived();
   const { view, fault, stale } = useMotion(rig, job);
   const { say } = useUnits();
@@ -45,8 +47,11 @@ export function TowersDrawing({ job }: { job: JobOf<'outline'> }) {
   const { figures, play } = view;
   return (
     <div className={stale ? jobs.stale : undefined}>
-      {play && <PathPicture play={play} loops={view.loops} deviations={figures.deviations} />}
+      {play && (
+        <PathPicture play={play} loops={view.loops} sections={view.sections} deviations={figures.deviations} />
+      )}
       <MotionFindings findings={figures.findings} />
+      {view.comb.length > 0 && <CombTable slots={view.comb} />}
       {figures.deviations.length > 0 && (
         <details>
           <summary>Where the part comes out other than wanted</summary>
@@ -61,14 +66,14 @@ export function TowersDrawing({ job }: { job: JobOf<'outline'> }) {
   );
 }
 
-/** The code of an outline job, to be saved for the controller. */
+/** The code of a job of motor towers, to be saved for the controller. */
 export function CodeFile() {
   const { rig } = useDerived();
   const doc = useJob((s) => s.doc);
-  return doc.kind === 'outline' ? <Code job={doc} rig={rig} /> : null;
+  return isTowerKind(doc.kind) ? <Code job={doc as JobOf<TowerKind>} rig={rig} /> : null;
 }
 
-function Code({ job, rig }: { job: JobOf<'outline'>; rig: ReturnType<typeof useDerived>['rig'] }) {
+function Code({ job, rig }: { job: JobOf<TowerKind>; rig: ReturnType<typeof useDerived>['rig'] }) {
   const { view, stale } = useMotion(rig, job);
   const id = useJob((s) => s.id);
   const rigId = useRig((s) => s.id);
@@ -87,7 +92,7 @@ function Code({ job, rig }: { job: JobOf<'outline'>; rig: ReturnType<typeof useD
             <Act
               strong
               onClick={() =>
-                !stale && saveFile(new File([code], `${job.name || 'outline'}.ngc`, { type: 'text/plain' }))
+                !stale && saveFile(new File([code], `${job.name || job.kind}.ngc`, { type: 'text/plain' }))
               }
             >
               Save the code, {lines} lines

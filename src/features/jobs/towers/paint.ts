@@ -10,6 +10,7 @@ const STEP_MM = 0.02;
 export interface Scene {
   readonly play: PlayView;
   readonly loops?: readonly (readonly Pt[])[];
+  readonly sections?: readonly [readonly Pt[], readonly Pt[]] | null;
   readonly deviations?: readonly Deviation[];
   readonly line?: number | null;
   readonly width: number;
@@ -71,16 +72,27 @@ export function paintPath(canvas: HTMLCanvasElement, s: Scene): void {
   const [bx, by] = [f.x(0), f.y(play.block[2])];
   c.fillRect(bx, by, play.block[0] * f.scale, play.block[2] * f.scale);
   c.strokeRect(bx, by, play.block[0] * f.scale, play.block[2] * f.scale);
-  if (s.loops) {
+  const [left, right] = s.sections ?? [null, null];
+  const solids = left ? [left] : (s.loops ?? []);
+  const trace = (loops: readonly (readonly Pt[])[]) => {
     c.beginPath();
-    for (const loop of s.loops) {
+    for (const loop of loops) {
       loop.forEach(([x, y], i) => (i === 0 ? c.moveTo(f.x(x), f.y(y)) : c.lineTo(f.x(x), f.y(y))));
       c.closePath();
     }
-    c.globalAlpha = 0.5;
-    c.fillStyle = colour('--edge');
-    c.fill('evenodd');
-    c.globalAlpha = 1;
+  };
+  trace(solids);
+  c.globalAlpha = 0.5;
+  c.fillStyle = colour('--edge');
+  c.fill('evenodd');
+  c.globalAlpha = 1;
+  if (right) {
+    // The far face: its section and the wire's way there, behind the near one.
+    trace([right]);
+    c.strokeStyle = colour('--dim');
+    c.setLineDash([6, 4]);
+    c.stroke();
+    c.setLineDash([]);
   }
   ways(c, s, f, colour);
   for (const d of s.deviations ?? []) {

@@ -25,5 +25,14 @@ export const AXIS_NAMES: Readonly<Partial<Record<AxisLetter, string>>> = {
   U: 'U, right along',
   V: 'V, right up',
 };
+export const END_NAMES = { root: 'Root', tip: 'Tip' } as const;
+export const CORE_CUT_NAMES = {
+  'top-bottom': 'Top and bottom apart',
+  outline: 'All round in one',
+  square: 'One straight cut',
+} as const;
+export const FIRST_NAMES = { bottom: 'the bottom', top: 'the top' } as const;
+export const ROOT_NAMES = { left: 'the left tower', right: 'the right tower' } as const;
+export const SIDES_NAMES = { '2': 'two', '3': 'three', '4': 'four', '6': 'six', '8': 'eight' } as const;
 export const CAUTION =
   'That no finding stands here does not make it safe. Run it cold first, stay with it, a hand on the switch that stops it.';

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { CodePage } from '@/features/jobs/towers/code/CodePage';
+import { isTowerKind } from '@/core/documents/towerJobs';
 import { jobService } from '@/server/jobs';
 import { openRig } from '@/server/rigs';
 
@@ -15,5 +16,5 @@ export default async function Page(p: {
   const open = await openRig(id);
   if (!open) notFound();
   const jobs = await jobService.list(id);
-  return <CodePage open={open} job={jobs.find((j) => j.id === job && j.doc.kind === 'outline') ?? null} />;
+  return <CodePage open={open} job={jobs.find((j) => j.id === job && isTowerKind(j.doc.kind)) ?? null} />;
 }

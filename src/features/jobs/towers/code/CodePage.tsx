@@ -3,7 +3,9 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { JobOf } from '@/core/documents/job';
+import { isTowerKind, type TowerKind } from '@/core/documents/towerJobs';
 import { replaySchema } from '@/core/documents/motion';
+import type { Block } from '@/core/engine/motion/play';
 import { motionFindingWords } from '@/core/words/motion';
 import { places } from '@/state/places';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
@@ -33,12 +35,12 @@ const MOST_BYTES = 12_000_000;
 export function CodePage({ open, job }: { open: OpenRig; job: JobRecord | null }) {
   return (
     <RigProvider open={open}>
-      <Inside job={job?.doc.kind === 'outline' ? job.doc : null} />
+      <Inside job={job && isTowerKind(job.doc.kind) ? (job.doc as JobOf<TowerKind>) : null} />
     </RigProvider>
   );
 }
 
-function Inside({ job }: { job: JobOf<'outline'> | null }) {
+function Inside({ job }: { job: JobOf<TowerKind> | null }) {
   const id = useRig((s) => s.id);
   const name = useRig((s) => s.doc.name);
   return (
@@ -58,15 +60,16 @@ function Inside({ job }: { job: JobOf<'outline'> | null }) {
   );
 }
 
-function OfJob({ job }: { job: JobOf<'outline'> }) {
+function OfJob({ job }: { job: JobOf<TowerKind> }) {
   const { rig } = useDerived();
   const { view, fault } = useMotion(rig, job);
   if (fault) return <p role="alert">The path cannot be worked out: {fault}.</p>;
   if (!view) return <p className="dim">Working out the path …</p>;
-  return <Worked job={job} own={view.figures.code} />;
+  if (!view.play) return <MotionFindings findings={view.figures.findings} />;
+  return <Worked job={job} own={view.figures.code} block={view.play.block} />;
 }
 
-function Worked({ job, own }: { job: JobOf<'outline'>; own: string }) {
+function Worked({ job, own, block }: { job: JobOf<TowerKind>; own: string; block: Block }) {
   const { rig } = useDerived();
   const { say } = useUnits();
   const [text, setText] = useState(own);
@@ -80,11 +83,12 @@ function Worked({ job, own }: { job: JobOf<'outline'>; own: string }) {
       replaySchema.parse({
         machine: job.machine,
         rig,
-        blockMm: job.blockMm,
+        blockMm: block,
+        spindleMm: job.kind === 'turned' ? job.spindleMm : null,
         code: late,
         unknown: ignore ? 'ignore' : 'refuse',
       }),
-    [job.machine, job.blockMm, rig, late, ignore],
+    [job, block, rig, late, ignore],
   );
   const { view, fault: fell, stale } = useReplay(replay);
   const findings = view?.figures.findings;
@@ -127,7 +131,7 @@ function Worked({ job, own }: { job: JobOf<'outline'>; own: string }) {
           />
           <Act onClick={() => (setFault(null), setText(own))}>The job’s own again</Act>
           <Act
-            onClick={() => saveFile(new File([text], `${job.name || 'outline'}.ngc`, { type: 'text/plain' }))}
+            onClick={() => saveFile(new File([text], `${job.name || job.kind}.ngc`, { type: 'text/plain' }))}
           >
             Save
           </Act>

@@ -1,0 +1,10 @@
+'use client';
+import type { ComponentProps } from 'react';
+import { inChords } from '@/formats/section/outline';
+import { useSectionFile } from '@/state/useSectionFile';
+import { SectionTake } from '@/ui/SectionTake';
+
+/** A section of the core from a file. */
+export const SectionDialog = (p: Omit<ComponentProps<typeof SectionTake>, 'read' | 'inChords'>) => (
+  <SectionTake {...p} read={useSectionFile()} inChords={inChords} />
+);

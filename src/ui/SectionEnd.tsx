@@ -1,0 +1,108 @@
+'use client';
+import { useId, useState, type ReactNode } from 'react';
+import type { Section } from '@/core/documents/plan';
+import { SECTION_NAMES } from '@/core/words/sections';
+import { QuantityField } from './QuantityField';
+import css from './sectionEnd.module.css';
+
+const FRESH: Record<Exclude<Section['kind'], 'points'>, Section> = {
+  naca: { kind: 'naca', code: '4412' },
+  rectangle: { kind: 'rectangle', height: 0.2 },
+  circle: { kind: 'circle' },
+  'half-round': { kind: 'half-round', height: 0.5 },
+  trapezium: { kind: 'trapezium', height: 0.3, topShare: 0.6 },
+};
+
+/** One end of a piece: which section, and beneath it what else is said of that end. `onFile`: a section is wanted from a file. */
+export function SectionEnd(p: {
+  name: string;
+  /** Where the end stands in its document, as `piece.root`. */
+  path: string;
+  section: Section;
+  onSection: (s: Section) => string | null;
+  onFile: () => void;
+  children: ReactNode;
+}) {
+  const { path, section } = p;
+  const id = useId();
+  return (
+    <fieldset className={css.end}>
+      <legend>{p.name}</legend>
+      <label htmlFor={id} className="hidden-visually">
+        {p.name} section
+      </label>
+      <select
+        id={id}
+        name={`${path}.kind`}
+        className={css.kind}
+        value={section.kind}
+        onChange={(e) => {
+          const kind = e.target.value as Section['kind'];
+          if (kind === 'points') p.onFile();
+          else p.onSection(FRESH[kind]);
+        }}
+      >
+        {Object.entries(SECTION_NAMES).map(([k, name]) => (
+          <option key={k} value={k}>
+            {name}
+          </option>
+        ))}
+      </select>
+      <Detail path={path} section={section} set={p.onSection} onFile={p.onFile} />
+      {p.children}
+    </fieldset>
+  );
+}
+
+function Detail(p: { path: string; section: Section; set: (s: Section) => string | null; onFile: () => void }) {
+  const s = p.section;
+  if (s.kind === 'naca') return <Digits path={p.path} code={s.code} set={p.set} />;
+  if (s.kind === 'points')
+    return (
+      <button type="button" className="quiet" onClick={p.onFile} title="Take another file">
+        {s.name || `${s.points.length} points`}
+      </button>
+    );
+  if (s.kind === 'circle') return <p className="dim">as high as its chord</p>;
+  return (
+    <QuantityField
+      label="Height/chord"
+      name={`${p.path}.height`}
+      role="share"
+      value={s.height}
+      onValue={(v) => (v === null ? 'must be a number' : p.set({ ...s, height: v }))}
+    />
+  );
+}
+
+/** The digits of a section; what is typed stays until it is one. */
+function Digits(p: { path: string; code: string; set: (s: Section) => string | null }) {
+  const [typed, type] = useState<string | null>(null);
+  const [rule, setRule] = useState<string | null>(null);
+  const id = useId();
+  return (
+    <div className={css.digits}>
+      <label htmlFor={id}>Digits</label>
+      <input
+        id={id}
+        name={`${p.path}.code`}
+        inputMode="numeric"
+        autoComplete="off"
+        value={typed ?? p.code}
+        aria-invalid={rule !== null}
+        onFocus={(e) => e.target.select()}
+        onBlur={() => rule === null && type(null)}
+        onChange={(e) => {
+          const code = e.target.value.trim();
+          type(e.target.value);
+          setRule(/^\d{4,5}$/.test(code) ? p.set({ kind: 'naca', code }) : 'four or five digits');
+        }}
+      />
+      {rule && (
+        <p role="alert" className={css.rule}>
+          {rule}
+        </p>
+      )}
+    </div>
+  );
+}
