@@ -1,4 +1,4 @@
-import type { Machine } from '../../documents/machine';
+import { axesOf, type Machine } from '../../documents/machine';
 import { toTowers } from '../../physics/motion/scale';
 import { airWay } from './air';
 import type { Ends } from './ends';
@@ -47,9 +47,7 @@ export class Course {
       ? toTowers(to, { apart: m.towersMm, left: m.leftToBlockMm, block: this.block[1] })
       : { left: to.left, right: null };
     const all = [...ends.left, ...(ends.right ?? []), ...(m.turn ? [this.turnDeg] : [])];
-    return all.map((x, k) =>
-      m.turn && k === all.length - 1 ? Number(x.toFixed(m.code.decimals)) : asCoded(m, x),
-    );
+    return axesOf(m).map((letter, k) => asCoded(m, letter, all[k]!));
   }
   private put(move: Pick<Move, 'kind' | 'askedS'>, to: Ends, is: What, loop = -1): void {
     this.moves.push({ ...move, heat: this.heat, at: this.row(to) });
@@ -75,6 +73,12 @@ export class Course {
   rise(up: number): void {
     const { left, right } = this.here;
     this.put({ kind: 'rapid', askedS: 0 }, { left: [left[0], up], right: [right[0], up] }, 'air');
+  }
+  /** The same as a move that was made before, to where it ended. */
+  repeat(move: Omit<Move, 'line'>, to: Ends, is: What): void {
+    this.heat = move.heat;
+    if (this.m.turn) this.turnDeg = move.at.at(-1)!;
+    this.put({ kind: move.kind, askedS: move.askedS }, to, is);
   }
   /** Heat on where the wire stands, and a wait until it is warm. */
   warm(seconds: number): void {

@@ -1,10 +1,10 @@
 import type { JobOf } from '../../documents/job';
 import { signedArea, turnAt, type Pt } from '../../numeric/polyline';
-import { rootIncreasing } from '../../numeric/root';
 import { coveredBy, grownBy, isSolid, netArea, shiftedBy, solidsOf } from '../../physics/motion/loops';
 import { slitsOf, tourOf, type Slit, type TourStep } from '../../physics/motion/slits';
 import type { JobCut } from '../jobs/cut';
 import type { AtFeed } from '../template/heat';
+import { again } from './again';
 import { cornersOf, deviationsOf } from './corners';
 import { Course, NEAREST_MM } from './course';
 import { level, type Ends } from './ends';
@@ -22,15 +22,6 @@ export interface OutlinePath extends JobPath {
   readonly slits: readonly Slit[];
   /** Which loop each move runs along; −1 for the others. */
   readonly loopOf: readonly number[];
-}
-
-/** Breadth of a slit that is gone through twice at a feed, mm: the second pass stands in it as long as a kerf takes to go by. PHYSICS, standing still. */
-export function twice(h: AtFeed, feed: number): number {
-  const once = h.slot(feed);
-  if (!(h.standing(1) > 0)) return once;
-  // Seconds of standing that melt one pass's kerf.
-  const s = Math.exp(rootIncreasing((ln) => h.standing(Math.exp(ln)) - once, -8, 8, 0, 1e-9).x);
-  return Math.max(once, h.standing(s + once / feed));
 }
 
 /** The path of an outline job: loops grown by half their kerf, reached by the shortest slits, timed, and grown once more by what the machine makes wider. */
@@ -84,7 +75,7 @@ export function outlinePath(
     loops,
     centres: used,
     kerfMm: kerf,
-    bridgesMm: path.slits.length > 0 ? twice(h, h.advised) : null,
+    bridgesMm: path.slits.length > 0 ? again(h, h.slot(h.advised), h.advised) : null,
     deviations: deviationsOf(cornersOf(job.toleranceMm, h), used, allow, after, kerf),
   };
 }

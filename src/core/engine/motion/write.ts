@@ -1,5 +1,5 @@
-import { axesOf, type Machine } from '../../documents/machine';
-import { feedLength, type Move } from './program';
+import { axesOf, type AxisLetter, type Machine } from '../../documents/machine';
+import { feedLength, zeroOf, type Move } from './program';
 
 const MM_PER_INCH = 25.4;
 /** Least figures of a feed: so that its seconds come back to a ten-thousandth. */
@@ -35,10 +35,17 @@ const feedNumber = (value: number): string => {
   return codeNumber(value, Math.max(0, FEED_FIGURES - whole));
 };
 
-/** A coordinate as its code has it, mm: rounded to the machine's decimals in the machine's unit. */
-export function asCoded(m: Machine, mm: number): number {
-  const scale = m.code.units === 'in' ? MM_PER_INCH : 1;
-  return Number((mm / scale).toFixed(m.code.decimals)) * scale;
+/** A coordinate as its code has it, mm: rounded to the machine's decimals in the machine's unit, and the other way where the axis' travel ends within the last of them. */
+export function asCoded(m: Machine, letter: AxisLetter, mm: number): number {
+  const scale = letter === m.turn ? 1 : m.code.units === 'in' ? MM_PER_INCH : 1;
+  const step = 10 ** -m.code.decimals * scale;
+  const at = Number((mm / scale).toFixed(m.code.decimals)) * scale;
+  const { minMm, maxMm } = m.axes[letter]!;
+  const zero = zeroOf(m, letter);
+  const over = (x: number) => Math.max(minMm - x - zero, x + zero - maxMm);
+  if (!(over(at) > 1e-9) || over(mm) > 1e-9) return at;
+  const to = at + zero < minMm ? at + step : at - step;
+  return Number((to / scale).toFixed(m.code.decimals)) * scale;
 }
 
 /** One thing to write: a move of a program, or a line of comment before the next. */

@@ -17,6 +17,8 @@ export interface AskedPath {
   readonly rests: (node: number) => boolean;
   /** How far from a corner it may pass, mm. */
   readonly delta: number;
+  /** Speed that it comes with, mm/s; from rest where left out. */
+  readonly entry?: number;
 }
 /** What the machine makes of it: seconds of each way, and the speed at each node, mm/s along the path of all axes. */
 export interface TakenPath {
@@ -77,7 +79,8 @@ export function timeTaken(path: AskedPath): TakenPath {
     let before = -1;
     for (let i = 0; i < n; i++) {
       if (len[i]! < NO_WAY) continue;
-      let allowed = before < 0 || anyRests(before + 1, i) ? 0 : cornerSquare(before, i);
+      const first = before < 0 && !anyRests(0, i) ? (p.entry ?? 0) ** 2 : 0;
+      let allowed = before < 0 || anyRests(before + 1, i) ? first : cornerSquare(before, i);
       if (before >= 0) allowed = Math.min(allowed, v[before]! ** 2, v[i]! ** 2);
       for (let k = before + 1; k <= i; k++) out[k] = allowed;
       before = i;
