@@ -25,6 +25,7 @@ export const places = {
   /** The logbook with a query as `addressOf` writes it. */
   logAsked: (address: string) => (address ? `/log?${address}` : '/log'),
   rig: (id: string, stage?: string) => `/rig/${id}${asked({ stage })}`,
+  run: (rig: string, job: string) => `/rig/${rig}/run${asked({ job })}`,
   code: (rig: string, job: string) => `/rig/${rig}/code${asked({ job })}`,
   rigPage: (id: string, page: RigPage, part?: string) => `/rig/${id}/${page}${part ? `#${part}` : ''}`,
   piece: (rig: string, page: PiecePage, plan: string) => `/rig/${rig}/${page}${asked({ plan })}`,

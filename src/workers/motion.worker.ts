@@ -1,6 +1,6 @@
 /// <reference lib="webworker" />
-import { motionOf, replayOf } from '@/core/engine/motion/motion';
-import { motionView, playView } from '@/core/engine/motion/view';
+import { motionOf, reenterCode, replayOf } from '@/core/engine/motion/motion';
+import { motionView, playView, standsOf } from '@/core/engine/motion/view';
 import { CoreFault } from '@/core/numeric/fault';
 import type { MotionAnswer, MotionRequest } from './protocol';
 
@@ -9,14 +9,15 @@ declare const self: DedicatedWorkerGlobalScope;
 self.onmessage = (event: MessageEvent<MotionRequest>) => {
   const { id, ask } = event.data;
   let answer: MotionAnswer;
+  const none = { id, ok: true, path: null, replay: null, reentry: null } as const;
   try {
-    if (ask.kind === 'path') {
-      const motion = motionOf(ask.job, ask.rig, ask.day);
-      answer = { id, ok: true, path: motionView(motion), replay: null };
-    } else {
-      const { figures, played, cutting } = replayOf(ask.replay);
+    if (ask.kind === 'path') answer = { ...none, path: motionView(motionOf(ask.job, ask.rig, ask.day)) };
+    else if (ask.kind === 'reenter')
+      answer = { ...none, reentry: reenterCode(ask.replay, ask.row, ask.marginMm) };
+    else {
+      const { figures, played, cutting, h } = replayOf(ask.replay);
       const play = playView(played, cutting, ask.replay.blockMm);
-      answer = { id, ok: true, path: null, replay: { figures, play } };
+      answer = { ...none, replay: { figures, play, stands: standsOf(h) } };
     }
   } catch (e) {
     answer = { id, ok: false, fault: e instanceof CoreFault ? `${e.field} ${e.rule}` : String(e) };

@@ -8,6 +8,7 @@ import type { FindingCode } from '@/core/documents/reading';
 import type { JobOf, OwnJob } from '@/core/documents/job';
 import type { TowerKind } from '@/core/documents/towerJobs';
 import type { Replay } from '@/core/documents/motion';
+import type { Reentry } from '@/core/engine/motion/reentry';
 import type { MotionView, ReplayView } from '@/core/engine/motion/view';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
 import type { Plan } from '@/core/documents/plan';
@@ -106,7 +107,8 @@ export interface MotionRequest {
   readonly id: number;
   readonly ask:
     | { readonly kind: 'path'; readonly job: JobOf<TowerKind>; readonly rig: Rig; readonly day: string }
-    | { readonly kind: 'replay'; readonly replay: Replay };
+    | { readonly kind: 'replay'; readonly replay: Replay }
+    | { readonly kind: 'reenter'; readonly replay: Replay; readonly row: number; readonly marginMm: number };
 }
 export type MotionAnswer =
   | {
@@ -114,6 +116,7 @@ export type MotionAnswer =
       readonly ok: true;
       readonly path: MotionView | null;
       readonly replay: ReplayView | null;
+      readonly reentry: Reentry | null;
     }
   | { readonly id: number; readonly ok: false; readonly fault: string };
 

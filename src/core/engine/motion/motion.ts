@@ -13,6 +13,7 @@ import { outlinePath, type OutlinePath } from './outline';
 import type { JobPath } from './path';
 import { endsOf, play, stretchSeen, type Block, type Played } from './play';
 import { readCode } from './read';
+import { reenter, type Reentry } from './reentry';
 import { turnedPath, type TurnedPath } from './turned';
 import { writeCode, type Written } from './write';
 
@@ -199,7 +200,12 @@ function seenFrom(p: Played, block: Block, rig: Job['rig']) {
 }
 
 /** Motion code from anywhere, played on a machine and judged. */
-export function replayOf(r: Replay): { figures: ReplayFigures; played: Played; cutting: Cutting | null } {
+export function replayOf(r: Replay): {
+  figures: ReplayFigures;
+  played: Played;
+  cutting: Cutting | null;
+  h: AtFeed | null;
+} {
   const found = new Found();
   const program = readCode(r.code, r.machine);
   ofFaults(found, program.faults, r.unknown);
@@ -214,6 +220,7 @@ export function replayOf(r: Replay): { figures: ReplayFigures; played: Played; c
   return {
     played,
     cutting,
+    h,
     figures: {
       format: 'upwind-rod/replay',
       version: 1,
@@ -223,4 +230,12 @@ export function replayOf(r: Replay): { figures: ReplayFigures; played: Played; c
       findings: found.list(),
     },
   };
+}
+
+/** Code that enters a program again which broke off before a row; null where it never began to cut, or nothing is left. */
+export function reenterCode(r: Replay, row: number, marginMm: number): Reentry | null {
+  const program = readCode(r.code, r.machine);
+  const played = play(program, r.machine, r.blockMm);
+  const { cut, h, cutting } = seenFrom(played, r.blockMm, r.rig);
+  return h && cutting ? reenter(played, cutting, r.machine, r.blockMm, row, h, cut.warmUpS, marginMm) : null;
 }

@@ -1,5 +1,6 @@
 import type { MotionFigures, ReplayFigures } from '../../documents/motion';
 import type { Pt } from '../../numeric/polyline';
+import type { AtFeed } from '../template/heat';
 import type { Cutting } from './cutting';
 import type { TowerKind } from '../../documents/towerJobs';
 import type { CombSlot } from './comb';
@@ -35,6 +36,32 @@ export interface MotionView {
 export interface ReplayView {
   readonly figures: ReplayFigures;
   readonly play: PlayView;
+  /** What standing hot in the foam melts on each side beyond the kerf, mm, second by second. */
+  readonly stands: readonly number[];
+}
+
+/** Seconds of standing that are tabled. */
+const STANDS_S = 300;
+/** What a hot wire that stands in the foam melts on each side beyond its kerf, mm, after 0, 1, 2 … s. */
+export const standsOf = (h: AtFeed | null): number[] =>
+  h === null
+    ? []
+    : Array.from({ length: STANDS_S + 1 }, (_, s) =>
+        s === 0 ? 0 : Math.max(0, h.standing(s) - h.slot(h.advised)) / 2,
+      );
+
+/** The same after any time; past the table its last. */
+export function standsAfter(stands: readonly number[], seconds: number): number {
+  if (stands.length === 0) return 0;
+  const at = Math.min(stands.length - 1, Math.max(0, seconds));
+  const i = Math.min(stands.length - 2, Math.floor(at));
+  return stands[i]! + (at - i) * (stands[i + 1]! - stands[i]!);
+}
+
+/** The row of a program whose lines up to one are done: its next move. */
+export function rowAfter(p: Pick<PlayView, 'lines'>, line: number): number {
+  const i = p.lines.findIndex((l) => l > line);
+  return i < 0 ? p.lines.length : i;
 }
 
 export const playView = (p: Played, c: Cutting | null, block: Block): PlayView => ({

@@ -100,6 +100,7 @@ function Code({ job, rig }: { job: JobOf<TowerKind>; rig: ReturnType<typeof useD
           </p>
           <p className={jobs.acts}>
             <Link href={places.code(rigId, id)}>Edit it, or play code from elsewhere</Link>
+            <Link href={places.run(rigId, id)}>Run it on the stand-in</Link>
           </p>
           <pre className={css.code} tabIndex={0} aria-label="First lines of the code">
             {code.split('\n').slice(0, 14).join('\n')}

@@ -18,6 +18,8 @@ export interface Scene {
   /** Null: all of it. */
   readonly seconds: number | null;
   readonly wire: ReturnType<typeof wireAt> | null;
+  /** Also what is still to come, faintly. */
+  readonly ahead?: boolean;
 }
 
 /** What is drawn of a path, mm: the block and all of the wire's way. */
@@ -94,6 +96,11 @@ export function paintPath(canvas: HTMLCanvasElement, s: Scene): void {
     c.stroke();
     c.setLineDash([]);
   }
+  if (s.ahead) {
+    c.globalAlpha = 0.3;
+    ways(c, { ...s, seconds: null, wire: null, thin: true }, f, colour);
+    c.globalAlpha = 1;
+  }
   ways(c, s, f, colour);
   for (const d of s.deviations ?? []) {
     c.strokeStyle = colour('--fix');
@@ -120,7 +127,7 @@ export function paintPath(canvas: HTMLCanvasElement, s: Scene): void {
 /** The wire's way up to a second: runs of one kerf as one stroke. */
 function ways(
   c: CanvasRenderingContext2D,
-  s: Scene,
+  s: Scene & { readonly thin?: boolean },
   f: ReturnType<typeof fit>,
   colour: (name: string) => string,
 ): void {
@@ -151,7 +158,7 @@ function ways(
       drawn = key;
       c.beginPath();
       c.strokeStyle = colour(here ? '--hot' : cuts ? '--cut' : '--dim');
-      c.lineWidth = here ? 4 : cuts ? Math.max(1.4, k * f.scale) : 1;
+      c.lineWidth = here ? 4 : cuts && !s.thin ? Math.max(1.4, k * f.scale) : 1;
       c.setLineDash(cuts || here ? [] : [2, 4]);
       c.moveTo(x0, y0);
     }
