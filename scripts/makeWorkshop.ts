@@ -4,6 +4,7 @@
  * spread). Run by `node scripts/makeWorkshop.mjs`; its output is committed.
  */
 import { eventSchema } from '@/core/documents/event';
+import { keptMachineSchema } from '../src/core/documents/keptMachine';
 import { ownJobSchema } from '@/core/documents/job';
 import { loggedCutSchema, type LoggedCut, type Seen } from '@/core/documents/log';
 import { piecePlanSchema } from '@/core/documents/plan';
@@ -15,7 +16,7 @@ import { solve } from '@/core/engine/solve';
 import { OperatingPointSolver } from '@/core/engine/states';
 import { storedOf } from '@/core/engine/tune';
 import { windowOf } from '@/core/engine/window';
-import { bladeTipJob, postJob, signLoops, signMachine } from './workshopSign';
+import { bladeTipJob, keptMachine, postJob, signLoops, signMachine } from './workshopSign';
 import { controls, foams, leads, spools, supplies } from './workshopStock';
 
 let seed = 20260402;
@@ -274,5 +275,9 @@ export function makeWorkshop(): unknown {
     };
   });
   const power = supplies.map((s) => ({ ...s, supply: supplySchema.parse(s.supply) }));
-  return { stock: { foams, spools, supplies: power, controls, leads }, rigs };
+  return {
+    stock: { foams, spools, supplies: power, controls, leads },
+    machines: [keptMachineSchema.parse(keptMachine)],
+    rigs,
+  };
 }

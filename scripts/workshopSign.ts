@@ -118,3 +118,43 @@ export const bladeTipJob = {
   marginMm: 12,
   machine: { ...signMachine, leftToBlockMm: 370 },
 };
+
+const measured = (at: string, kind: string, of: Record<string, unknown>) => ({ kind, at, ...of });
+/** The machine itself, with its spring's and summer's calibration. */
+export const keptMachine = {
+  doc: signMachine,
+  drives: {
+    X: { by: 'belt', pitchMm: 2 },
+    U: { by: 'belt', pitchMm: 2 },
+    Y: { by: 'screw', pitchMm: 8 },
+    V: { by: 'screw', pitchMm: 8 },
+  },
+  calibrations: [
+    measured('2026-04-18T08:20:00Z', 'switch', { axis: 'X', stopped: true }),
+    measured('2026-04-18T08:24:00Z', 'switch', {
+      axis: 'U',
+      stopped: false,
+      note: 'A lead had come off its tab; soldered, tried again.',
+    }),
+    measured('2026-04-18T08:50:00Z', 'switch', { axis: 'U', stopped: true }),
+    measured('2026-04-18T09:30:00Z', 'scale', {
+      axis: 'X',
+      commandedMm: 400,
+      measuredMm: 399,
+      was: 80,
+      now: 80.2005,
+    }),
+    measured('2026-04-18T09:45:00Z', 'scale', {
+      axis: 'U',
+      commandedMm: 400,
+      measuredMm: 400.5,
+      was: 80,
+      now: 79.9001,
+    }),
+    measured('2026-04-18T10:10:00Z', 'backlash', { axis: 'X', apartMm: 0.05 }),
+    measured('2026-04-18T10:15:00Z', 'backlash', { axis: 'U', apartMm: 0.05 }),
+    measured('2026-04-19T13:00:00Z', 'square', { aheadMm: 2.4, note: 'Right stop advanced by a washer.' }),
+    measured('2026-04-19T13:40:00Z', 'slab', { cornersMm: [40.1, 39.6, 40.2, 39.6], acrossMm: 600 }),
+    measured('2026-07-04T17:05:00Z', 'diagonals', { sidesMm: [380, 200], diagonalsMm: [429.7, 429.1] }),
+  ],
+};

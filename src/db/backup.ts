@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
 import type { Backup } from '@/core/documents/backup';
 import { wholeJob, wholePlan } from './kept';
+import { wholeMachine } from './machines';
 import type { Db } from './open';
 import {
   controls,
@@ -10,6 +11,7 @@ import {
   jobs,
   leadPairs,
   logViews,
+  machines,
   photos,
   plans,
   pulls,
@@ -25,7 +27,7 @@ const ROWS = 200;
 /** Lists of a backup, each a table. */
 export const KEPT_LISTS = [
   ...['foams', 'spools', 'supplies', 'controls', 'leads', 'rigs'],
-  ...['cuts', 'pulls', 'events', 'plans', 'jobs', 'views', 'photos'],
+  ...['cuts', 'pulls', 'events', 'plans', 'jobs', 'machines', 'views', 'photos'],
 ] as readonly List[];
 type List = Exclude<keyof Backup, 'format' | 'version' | 'madeAt'>;
 
@@ -44,6 +46,7 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
     const happened = await all(tx.select().from(events).orderBy(events.at, events.id));
     const pieces = await all(tx.select().from(plans).orderBy(plans.id));
     const planned = await all(tx.select().from(jobs).orderBy(jobs.id));
+    const motors = await all(tx.select().from(machines).orderBy(machines.id));
     const named = await all(tx.select().from(logViews).orderBy(logViews.id));
     const pictures = await all(tx.select().from(photos).orderBy(photos.id));
     const bare = <T extends { createdAt: string }>({ createdAt: _, ...rest }: T) => rest;
@@ -80,6 +83,7 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
       events: happened.map(({ id, rigId, event, demo }) => ({ id, rigId, event, demo })),
       plans: pieces.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc: wholePlan(doc), demo })),
       jobs: planned.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc: wholeJob(doc), demo })),
+      machines: motors.map(({ id, kept, demo }) => ({ id, kept: wholeMachine(kept), demo })),
       views: named.map(({ id, name, query }) => ({ id, name, query })),
       photos: pictures.map(bare).map((p) => ({ ...p, at: iso(p.at), data: null })),
     } as Backup;
@@ -91,10 +95,12 @@ const EPOCH_MS = Date.UTC(2020, 0, 1);
 
 /** A revision over every other that is or was here. */
 async function newRevision(db: Db): Promise<number> {
-  const highest = async (table: typeof rigs | typeof plans | typeof jobs) =>
+  const highest = async (table: typeof rigs | typeof plans | typeof jobs | typeof machines) =>
     (await db.select({ n: sql<number>`coalesce(max(${table.revision}), 0)::int` }).from(table))[0]!.n;
   const seconds = Math.floor((Date.now() - EPOCH_MS) / 1000);
-  return Math.max(seconds, (await highest(rigs)) + 1, (await highest(plans)) + 1, (await highest(jobs)) + 1);
+  let most = seconds;
+  for (const table of [rigs, plans, jobs, machines]) most = Math.max(most, (await highest(table)) + 1);
+  return most;
 }
 
 /**
@@ -110,6 +116,7 @@ export async function putBack(db: Db, b: Backup): Promise<void> {
       jobs,
       events,
       logViews,
+      machines,
       pulls,
       cuts,
       rigs,
@@ -151,6 +158,9 @@ export async function putBack(db: Db, b: Backup): Promise<void> {
     );
     await put(b.jobs, (some) =>
       tx.insert(jobs).values(some.map((j) => ({ ...j, revision, name: j.doc.name }))),
+    );
+    await put(b.machines, (some) =>
+      tx.insert(machines).values(some.map((m) => ({ ...m, revision, name: m.kept.doc.name }))),
     );
     await put(b.views, (some) => tx.insert(logViews).values(some));
     await put(b.photos, (some) => tx.insert(photos).values(some.map(({ data: _, ...p }) => p)));

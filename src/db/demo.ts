@@ -1,6 +1,7 @@
 import { and, eq, sql } from 'drizzle-orm';
 import type { RigEvent } from '@/core/documents/event';
 import type { LoggedCut } from '@/core/documents/log';
+import type { KeptMachine } from '@/core/documents/keptMachine';
 import type { OwnJob } from '@/core/documents/job';
 import { madeEvent } from '@/core/engine/jobs/made';
 import type { PiecePlan } from '@/core/documents/plan';
@@ -10,13 +11,15 @@ import type { Db } from './open';
 import type { insertCut } from './rigs';
 import { insertEvent } from './events';
 import { keptJobs, keptPlans } from './kept';
+import { insertMachine } from './machines';
 import { insertPull } from './pulls';
 import { getRig, insertRig } from './rigs';
-import { controls, cuts, foamStock, leadPairs, rigs, spools, supplies } from './schema';
+import { controls, cuts, foamStock, leadPairs, machines, rigs, spools, supplies } from './schema';
 import { insertStock, STOCK_KINDS, type NewStock, type StockKind } from './stock';
 
 /** The demo workshop as data: things by name, rigs that name what they use, cuts that name their rig. */
 export interface Workshop {
+  readonly machines?: readonly KeptMachine[];
   readonly stock: { readonly [K in StockKind]: readonly Omit<NewStock<K>, 'demo'>[] };
   readonly rigs: readonly {
     doc: Rig;
@@ -39,7 +42,7 @@ export interface Workshop {
 /** True where nobody has put anything in. */
 export async function isEmpty(db: Db): Promise<boolean> {
   const counts = await Promise.all(
-    [rigs, spools, supplies, foamStock, controls, leadPairs].map(
+    [rigs, spools, supplies, foamStock, controls, leadPairs, machines].map(
       async (t) => (await db.select({ n: sql<number>`count(*)::int` }).from(t))[0]!.n,
     ),
   );
@@ -54,6 +57,7 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
     for (const kind of STOCK_KINDS)
       for (const item of w.stock[kind])
         ids.set(item.name, (await insertStock(t, kind, { ...item, demo: true } as NewStock<typeof kind>)).id);
+    for (const kept of w.machines ?? []) await insertMachine(t, kept, true);
     const idOf = (name: string | null) => (name === null ? null : (ids.get(name) ?? null));
     for (const r of w.rigs) {
       const links = { foamStockId: idOf(r.foam), spoolId: idOf(r.spool), supplyId: idOf(r.supply) };
@@ -124,6 +128,7 @@ export async function deleteWorkshop(db: Db): Promise<{ kept: number }> {
       );
     await tx.delete(controls).where(eq(controls.demo, true));
     await tx.delete(leadPairs).where(eq(leadPairs.demo, true));
+    await tx.delete(machines).where(eq(machines.demo, true));
     return { kept: kept.length };
   });
 }

@@ -6,6 +6,7 @@ import type { RigEvent } from '@/core/documents/event';
 import type { FoamPiece } from '@/core/documents/foamPiece';
 import type { LoggedCut } from '@/core/documents/log';
 import type { OwnJob } from '@/core/documents/job';
+import type { KeptMachine } from '@/core/documents/keptMachine';
 import type { PiecePlan } from '@/core/documents/plan';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
@@ -233,4 +234,15 @@ export const logViews = pgTable('log_views', {
   name: text('name').notNull(),
   query: text('query').notNull(),
   createdAt: made(),
+});
+
+/** A machine of the workshop, with what drives its axes and how it was calibrated. Jobs hold a copy of it. */
+export const machines = pgTable('machines', {
+  id: text('id').primaryKey(),
+  revision: integer('revision').notNull().default(1),
+  name: text('name').notNull(),
+  kept: jsonb('kept').$type<KeptMachine>().notNull(),
+  demo: boolean('demo').notNull().default(false),
+  createdAt: made(),
+  updatedAt: timestamp('updated_at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
 });

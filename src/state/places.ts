@@ -15,6 +15,8 @@ export const places = {
   /** What every page of a rig begins with. */
   rigs: '/rig',
   newRig: '/new',
+  machines: '/machine',
+  machine: (id: string) => `/machine/${id}`,
   glossary: '/glossary',
   about: '/about',
   drawer: (open?: 'supply' | 'rewind' | 'wire') => `/drawer${asked({ open })}`,

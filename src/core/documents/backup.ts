@@ -4,6 +4,7 @@ import { eventSchema } from './event';
 import { loggedCutSchema } from './log';
 import { logViewSchema } from './logbook';
 import { ownJobSchema } from './job';
+import { keptMachineSchema } from './keptMachine';
 import { piecePlanSchema } from './plan';
 import { pullReadingSchema } from './pull';
 import { rigSchema } from './rig';
@@ -56,6 +57,7 @@ export const entrySchemas = {
   events: z.strictObject({ id, rigId: id, event: eventSchema, demo }),
   plans: z.strictObject({ id, rigId: id, doc: piecePlanSchema, demo }),
   jobs: z.strictObject({ id, rigId: id, doc: ownJobSchema, demo }),
+  machines: z.strictObject({ id, kept: keptMachineSchema, demo }),
   views: logViewSchema.extend({ id }),
   photos: z.strictObject({
     // It names a file: nothing but a UUID may.
@@ -88,6 +90,7 @@ export const backupSchema = z
     events: z.array(entrySchemas.events).max(200000).default([]),
     plans: z.array(entrySchemas.plans).max(20000).default([]),
     jobs: z.array(entrySchemas.jobs).max(20000).default([]),
+    machines: z.array(entrySchemas.machines).max(1000).default([]),
     views: z.array(entrySchemas.views).max(1000).default([]),
     photos: z.array(entrySchemas.photos).max(5000).default([]),
   })
@@ -110,6 +113,7 @@ export const backupSchema = z
       'events',
       'plans',
       'jobs',
+      'machines',
       'views',
       'photos',
     ] as const)

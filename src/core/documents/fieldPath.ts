@@ -33,6 +33,8 @@ interface Inner {
   readonly shape?: Readonly<Record<string, z.ZodType>>;
   readonly options?: readonly z.ZodType[];
   readonly items?: readonly z.ZodType[];
+  readonly element?: z.ZodType;
+  readonly valueType?: z.ZodType;
   readonly checks?: readonly { readonly _zod: { readonly def: unknown } }[];
 }
 const innerOf = (schema: z.ZodType) => schema.def as Inner;
@@ -46,11 +48,12 @@ function bare(schema: z.ZodType): z.ZodType {
 /** The schemas at a path of an object's schema: several where it has kinds, none where it is not there. */
 function schemasAt(schema: z.ZodType, path: readonly string[]): z.ZodType[] {
   const at = bare(schema);
-  const { options, shape, items } = innerOf(at);
+  const { options, shape, items, element, valueType } = innerOf(at);
   if (options) return options.flatMap((o) => schemasAt(o, path));
   const [key, ...rest] = path;
   if (key === undefined) return [at];
-  const next = shape?.[key] ?? items?.[Number(key)];
+  // Of a list or a record each entry is alike.
+  const next = shape?.[key] ?? items?.[Number(key)] ?? element ?? valueType;
   return next ? schemasAt(next, rest) : [];
 }
 

@@ -61,6 +61,8 @@ export const machineSchema = z
     zeroMm: z.tuple([between(-100_000, 100_000), between(-100_000, 100_000)]).default([0, 0]),
     /** How far from a corner the controller may pass it. */
     deltaMm: overZero(10).default(0.05),
+    /** Current of its motors together where they hang on the wire's own supply; null: they have one of their own. */
+    motorsA: between(0, 100).nullable().default(null),
     code: codeSchema.prefault({}),
   })
   .superRefine((m, ctx) => {

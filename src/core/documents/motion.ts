@@ -21,6 +21,7 @@ export type LineFault = (typeof LINE_FAULTS)[number];
 export const MOTION_CODES = [
   ...LINE_FAULTS,
   'rig-stopped',
+  'motors-load',
   'no-feed',
   'out-of-travel',
   'over-axis-speed',

@@ -21,7 +21,8 @@ export type Quantity =
   | 'stress'
   | 'pitch'
   | 'mass'
-  | 'airSpeed';
+  | 'airSpeed'
+  | 'acceleration';
 
 /** A unit: how to reach the document's unit of that quantity (mm, mm/s, °C, N, kg/m³ …) and back. */
 export interface Unit {

@@ -91,6 +91,8 @@ export const UNITS: readonly Unit[] = [
   times('lb', 'lb', 'mass', POUND * 1000, ['lbs', 'pound', 'pounds']),
   times('m/s', 'm/s', 'airSpeed', 1, []),
   times('ft/s', 'ft/s', 'airSpeed', FOOT_M, []),
+  times('mm/s2', 'mm/s²', 'acceleration', 1, ['mm/s^2', 'mm/s/s']),
+  times('in/s2', 'in/s²', 'acceleration', INCH, ['in/s^2', 'in/s/s']),
 ];
 
 const BY_ID = new Map(UNITS.map((u) => [u.id, u]));

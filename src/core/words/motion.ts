@@ -55,6 +55,10 @@ const TELLERS: Readonly<Record<MotionCode, Teller>> = {
     head: 'The rig must not be powered',
     text: `${findingWords(v['code'] as FindingCode, v, say).head}: put that right first. No code is handed out for it.`,
   }),
+  'motors-load': (v, say) => ({
+    head: 'Wire and motors together are too much for the supply',
+    text: `The wire draws ${say(num(v, 'wire'), 'amps')} and the motors ${say(num(v, 'motors'), 'amps')}; the supply gives ${say(num(v, 'most'), 'amps')}. Give the motors a supply of their own.`,
+  }),
   'no-feed': () => ({
     head: 'No feed to go by',
     text: 'This wire does not cut this foam at its setting: neither kerf nor path is known. Set the heat on the stage Power first.',

@@ -51,6 +51,7 @@ export function Drawer({ stock, asked }: { stock: Stock; asked?: string | undefi
     <div className="page">
       <div className={css.title}>
         <h1>The drawer</h1>
+        <Link href={places.machines}>Machines</Link>
         <Link href={places.match()} className={css.go}>
           What works with all this?
         </Link>

@@ -1,4 +1,5 @@
 import type { Job, JobOf } from '../../documents/job';
+import type { Machine } from '../../documents/machine';
 import { LINE_FAULTS, type MotionFigures, type Replay, type ReplayFigures } from '../../documents/motion';
 import type { TowerKind } from '../../documents/towerJobs';
 import { drafts, figuresOf } from '../drafts';
@@ -62,6 +63,7 @@ export function motionOf<J extends TowerJob>(
   const found = new Found();
   const { cut, stretch } = motionCut(job, rig);
   rigStops(found, cut);
+  motorsLoad(found, cut, job.machine);
   const h = atFeedOf(cut.e, stretch);
   if (!h) found.add('no-feed', 'stop', null);
   const path = h && (PATHS[job.kind] as Work<TowerKind>)(job, h, cut, found);
@@ -118,6 +120,14 @@ function rigStops(found: Found, cut: JobCut): void {
     const { code, values } = figuresOf(stop);
     found.add('rig-stopped', 'stop', null, { ...values, code });
   }
+}
+
+/** Motors that hang on the wire's own supply: their current adds to the wire's. */
+function motorsLoad(found: Found, cut: JobCut, { motorsA }: Machine): void {
+  const { load, s } = cut.e;
+  const most = s.drive.maxAmps;
+  if (motorsA !== null && most !== null && load.worstAmps + motorsA > most)
+    found.add('motors-load', 'fix', null, { wire: load.worstAmps, motors: motorsA, most });
 }
 
 function passesOf(path: JobPath, { machine: m }: TowerJob): MotionFigures['passes'] {

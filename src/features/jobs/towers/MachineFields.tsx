@@ -1,68 +1,84 @@
 'use client';
-import type { AxisLetter, Machine } from '@/core/documents/machine';
-import { axesOf } from '@/core/documents/machine';
-import { Check } from '@/ui/Check';
-import { JobChoice, JobNumber, useJobField } from '../inputs';
+import Link from 'next/link';
+import { useCallback, useState } from 'react';
+import { keptMachineSchema } from '@/core/documents/keptMachine';
+import type { Machine } from '@/core/documents/machine';
+import { withTurn } from '@/core/documents/towerJobs';
+import { useJob } from '@/state/JobContext';
+import { places } from '@/state/places';
+import { useMachineActs, useMachines } from '@/state/useMachines';
+import { Act } from '@/ui/Act';
+import { useJobField } from '../inputs';
 import jobs from '../jobs.module.css';
-import css from './towers.module.css';
-import {
-  AXIS_NAMES,
-  COMMENT_NAMES,
-  DWELL_NAMES,
-  FEED_NAMES,
-  HEAT_NAMES,
-  MEANS_NAMES,
-  UNIT_NAMES,
-} from './words';
+import { MachineForm } from './MachineForm';
 
-/** The machine that leads the wire: its axes, how they stand to the block, and how its code is written. */
+/** What belongs to the block on the machine, not to the machine: it stays with the job. */
+const onJob = (m: Machine, of: Machine): Machine => ({
+  ...m,
+  leftToBlockMm: of.leftToBlockMm,
+  zeroMm: of.zeroMm,
+});
+const same = (a: Machine, b: Machine) => JSON.stringify(onJob(a, b)) === JSON.stringify(b);
+
+/** The machine that leads the wire: one of the workshop's, taken as it is now, or one of the job's own. */
 export function MachineFields() {
   const { value: m, set } = useJobField<Machine>('machine', 'Machine');
-  const letters = axesOf(m);
+  const kind = useJob((s) => s.doc.kind);
+  const { machines } = useMachines();
+  const { add } = useMachineActs();
+  const [told, tell] = useState<string | null>(null);
+  const fit = useCallback((doc: Machine) => (kind === 'turned' ? withTurn(doc) : doc), [kind]);
+  const mine = machines?.find((r) => r.kept.doc.name === m.name && m.name !== '');
+  const stale = mine !== undefined && !same(fit(mine.kept.doc), m);
+  const take = (doc: Machine) => tell(set(onJob(fit(doc), m)));
+  const keep = async () => {
+    const name = m.name || 'Towers';
+    const answer = await add(keptMachineSchema.parse({ doc: { ...m, name } }));
+    tell(answer.kind === 'done' ? set({ ...m, name }) : 'It was not kept; try again.');
+  };
   return (
-    <details>
-      <summary>The machine: travel, speed, code</summary>
-      <div className={css.axes}>
-        <Check
-          label="Both ends coupled: X and Y alone"
-          checked={m.right === null}
-          onChange={(on) => set({ ...m, right: on ? null : ['U', 'V'] })}
-        />
-        {letters.map((letter) => (
-          <AxisRow key={letter} letter={letter} />
-        ))}
-        <div className={jobs.three}>
-          <JobNumber path="machine.towersMm" label="Towers apart" role="foamSize" />
-          <JobNumber path="machine.leftToBlockMm" label="Left to block" role="foamSize" />
-          <JobNumber path="machine.bedMm" label="Bed, over zero" role="foamSize" />
-          <JobNumber path="machine.zeroMm.0" label="Zero at, along" role="foamSize" />
-          <JobNumber path="machine.zeroMm.1" label="Zero at, up" role="foamSize" />
-          <JobNumber path="machine.deltaMm" label="Corners within" role="slot" />
+    <section aria-label="Machine">
+      <h3>Machine</h3>
+      {machines && machines.length > 0 && (
+        <div className={jobs.pick}>
+          <select
+            aria-label="Machine of the workshop"
+            value={mine?.id ?? ''}
+            onChange={(e) => {
+              const chosen = machines.find((r) => r.id === e.target.value);
+              if (chosen) take(chosen.kept.doc);
+            }}
+          >
+            <option value="" disabled>
+              One of this job’s own
+            </option>
+            {machines.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.kept.doc.name || 'Machine without a name'}
+              </option>
+            ))}
+          </select>
         </div>
-        <JobChoice path="machine.code.feed" label="Feed as" names={FEED_NAMES} />
-        {m.code.feed === 'G94' && <JobChoice path="machine.code.means" label="Speed is" names={MEANS_NAMES} />}
-        <JobChoice path="machine.code.units" label="Written in" names={UNIT_NAMES} />
-        <JobChoice path="machine.code.heat" label="Heat" names={HEAT_NAMES} />
-        <JobChoice path="machine.code.dwell" label="Waits in" names={DWELL_NAMES} />
-        <JobChoice path="machine.code.comment" label="Comments" names={COMMENT_NAMES} />
-        <div className={jobs.three}>
-          <JobNumber path="machine.code.decimals" label="Decimals" role="count" />
-          <JobNumber path="machine.code.heatMax" label="Full heat is S" role="count" />
-        </div>
-      </div>
-    </details>
-  );
-}
-
-function AxisRow({ letter }: { letter: AxisLetter }) {
-  const path = `machine.axes.${letter}`;
-  return (
-    <fieldset>
-      <legend>{AXIS_NAMES[letter] ?? letter}</legend>
-      <JobNumber path={`${path}.minMm`} label="From" role="foamSize" />
-      <JobNumber path={`${path}.maxMm`} label="To" role="foamSize" />
-      <JobNumber path={`${path}.maxMmS`} label="Speed" role="feed" />
-      <JobNumber path={`${path}.accelMmS2`} label="mm/s² at start" role="count" />
-    </fieldset>
+      )}
+      {mine && stale && (
+        <p>
+          The workshop’s {m.name} is another now than this job has it.{' '}
+          <Act onClick={() => take(mine.kept.doc)}>Take it as it is now</Act>
+        </p>
+      )}
+      <p className={jobs.acts}>
+        {mine ? (
+          <Link href={places.machine(mine.id)}>Calibrate {m.name}</Link>
+        ) : (
+          <Act onClick={() => void keep()}>Keep it as a machine of the workshop</Act>
+        )}
+        <Link href={places.machines}>All machines</Link>
+      </p>
+      {told && <p role="alert">{told}</p>}
+      <details>
+        <summary>Its travel, speed and code, for this job</summary>
+        <MachineForm m={m} set={set} />
+      </details>
+    </section>
   );
 }

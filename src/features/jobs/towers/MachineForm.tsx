@@ -1,0 +1,134 @@
+'use client';
+import { createContext, useCallback, useContext } from 'react';
+import { limitsOf, patchAt, valueAt } from '@/core/documents/fieldPath';
+import type { AxisLetter, Machine } from '@/core/documents/machine';
+import { axesOf, machineSchema } from '@/core/documents/machine';
+import { merge } from '@/core/engine/merge';
+import type { Role } from '@/core/units/profile';
+import { outside } from '@/core/words/limits';
+import { Check } from '@/ui/Check';
+import { Choice, type Option } from '@/ui/Choice';
+import { QuantityField } from '@/ui/QuantityField';
+import { useUnits } from '@/ui/Units';
+import jobs from '../jobs.module.css';
+import css from './towers.module.css';
+import {
+  AXIS_NAMES,
+  COMMENT_NAMES,
+  DWELL_NAMES,
+  FEED_NAMES,
+  HEAT_NAMES,
+  MEANS_NAMES,
+  UNIT_NAMES,
+} from './words';
+
+interface Form {
+  readonly m: Machine;
+  /** Takes the machine changed; answers with the rule that refuses it, or null. */
+  readonly set: (next: Machine) => string | null;
+}
+const FormContext = createContext<Form | null>(null);
+const useForm = () => useContext(FormContext)!;
+
+/** A machine as fields: its axes, how they stand to the block, and how its code is written. */
+export function MachineForm({ m, set }: Form) {
+  const letters = axesOf(m);
+  return (
+    <FormContext value={{ m, set }}>
+      <div className={css.axes}>
+        <Check
+          label="Both ends coupled: X and Y alone"
+          checked={m.right === null}
+          onChange={(on) => set({ ...m, right: on ? null : ['U', 'V'] })}
+        />
+        {letters.map((letter) => (
+          <AxisRow key={letter} letter={letter} />
+        ))}
+        <div className={jobs.three}>
+          <Number path="towersMm" label="Towers apart" role="foamSize" />
+          <Number path="leftToBlockMm" label="Left to block" role="foamSize" />
+          <Number path="bedMm" label="Bed, over zero" role="foamSize" />
+          <Number path="zeroMm.0" label="Zero at, along" role="foamSize" />
+          <Number path="zeroMm.1" label="Zero at, up" role="foamSize" />
+          <Number path="deltaMm" label="Corners within" role="slot" />
+          <Number path="motorsA" label="Motors draw" role="amps" whenEmpty="own supply" />
+        </div>
+        <Pick path="code.feed" label="Feed as" names={FEED_NAMES} />
+        {m.code.feed === 'G94' && <Pick path="code.means" label="Speed is" names={MEANS_NAMES} />}
+        <Pick path="code.units" label="Written in" names={UNIT_NAMES} />
+        <Pick path="code.heat" label="Heat" names={HEAT_NAMES} />
+        <Pick path="code.dwell" label="Waits in" names={DWELL_NAMES} />
+        <Pick path="code.comment" label="Comments" names={COMMENT_NAMES} />
+        <div className={jobs.three}>
+          <Number path="code.decimals" label="Decimals" role="count" />
+          <Number path="code.heatMax" label="Full heat is S" role="count" />
+        </div>
+      </div>
+    </FormContext>
+  );
+}
+
+const withValue = (m: Machine, path: string, value: unknown): Machine => {
+  const [first, second] = path.split('.');
+  if (first === 'zeroMm')
+    return { ...m, zeroMm: second === '0' ? [value as number, m.zeroMm[1]] : [m.zeroMm[0], value as number] };
+  return merge(m, patchAt(path, value));
+};
+
+/** A number of the machine. */
+function Number(p: { path: string; label: string; role: Role; whenEmpty?: string }) {
+  const { path, label, role, whenEmpty } = p;
+  const { m, set } = useForm();
+  const { say } = useUnits();
+  const take = useCallback(
+    (v: number | null) => {
+      if (v === null) return whenEmpty === undefined ? 'must be a number' : set(withValue(m, path, v));
+      const limits = limitsOf(machineSchema, path);
+      return (limits && outside(v, limits, role, say)) ?? set(withValue(m, path, v));
+    },
+    [m, set, path, role, say, whenEmpty],
+  );
+  return (
+    <QuantityField
+      label={label}
+      name={`machine.${path}`}
+      value={valueAt(m, path) as number | null}
+      role={role}
+      onValue={take}
+      {...(whenEmpty !== undefined ? { whenEmpty } : {})}
+    />
+  );
+}
+
+/** A choice of the machine. */
+function Pick<T extends string>(p: { path: string; label: string; names: Readonly<Record<T, string>> }) {
+  const { m, set } = useForm();
+  const options = (Object.keys(p.names) as T[]).map((v): Option<T> => ({ value: v, name: p.names[v] }));
+  return (
+    <Choice
+      label={p.label}
+      name={`machine.${p.path}`}
+      value={valueAt(m, p.path) as T}
+      options={options}
+      onChoose={(v) => set(withValue(m, p.path, v))}
+    />
+  );
+}
+
+function AxisRow({ letter }: { letter: AxisLetter }) {
+  const path = `axes.${letter}`;
+  const turns = useForm().m.turn === letter;
+  return (
+    <fieldset>
+      <legend>{turns ? `${letter}, turns the block` : (AXIS_NAMES[letter] ?? letter)}</legend>
+      <Number path={`${path}.minMm`} label="From" role={turns ? 'angle' : 'foamSize'} />
+      <Number path={`${path}.maxMm`} label="To" role={turns ? 'angle' : 'foamSize'} />
+      <Number
+        path={`${path}.maxMmS`}
+        label={turns ? 'Degrees a second' : 'Speed'}
+        role={turns ? 'count' : 'feed'}
+      />
+      <Number path={`${path}.accelMmS2`} label="Acceleration" role={turns ? 'count' : 'acceleration'} />
+    </fieldset>
+  );
+}
