@@ -168,3 +168,57 @@ test('run on the stand-in: cold first, then with heat; it stops itself, and what
   await page.getByRole('button', { name: 'I switched the power off there' }).click();
   await expect(page.getByRole('region', { name: 'In again' })).toBeVisible();
 });
+
+test('parts are laid out by keys and numbers, a slit is put elsewhere, letters come as parts', async ({
+  page,
+  request,
+}) => {
+  const id = await towers(request);
+  const { doc } = await jobOf(request, id, 'outline');
+  await page.goto(`/rig/${id}?stage=job`);
+  await choose(page, doc.name);
+  await page.getByRole('button', { name: 'Lay out', exact: true }).click();
+  const layout = page.getByRole('region', { name: 'Lay out' });
+  const first = layout.getByRole('button', { name: /^Part 1,/ });
+  await expect(first).toHaveAccessibleName(/at 30(\.0)?\smm and 25(\.0)?\smm/);
+  await first.focus();
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(first).toHaveAccessibleName(/and 35(\.0)?\smm/);
+  // Over the letters it would be no part of its own: that is told, and undone.
+  await page.keyboard.press('Shift+ArrowUp');
+  await page.keyboard.press('Shift+ArrowUp');
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(page.getByText('Parts touch')).toBeVisible();
+  await layout.getByLabel('From below').fill('25');
+  await expect(page.getByText('Parts touch')).toHaveCount(0);
+  // By mouse: held and drawn to the right.
+  const box = (await first.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 8, box.y + box.height / 2, { steps: 3 });
+  await page.mouse.up();
+  await expect(first).not.toHaveAccessibleName(/at 30(\.0)?\smm/);
+  const slit = layout.getByRole('button', { name: 'End of slit 1' });
+  await slit.focus();
+  await page.keyboard.press('Shift+ArrowDown');
+  await expect(layout.getByRole('button', { name: 'Slits where they are shortest' })).toBeVisible();
+  await layout.getByRole('button', { name: 'Copy' }).click();
+  await expect(layout.getByRole('heading', { name: /of 5$/ })).toBeVisible();
+  await layout.getByRole('button', { name: 'Lay all out by size' }).click();
+  await expect(layout.getByRole('alert')).toContainText('no room on this block');
+  await layout.getByRole('button', { name: 'As they are drawn' }).click();
+  await expect(layout.getByRole('heading', { name: /of 4$/ })).toBeVisible();
+  await accessibleInBoth(page);
+
+  await page.getByRole('button', { name: 'Letters', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Letters as parts' });
+  await dialog.getByLabel('Text').fill('Ж');
+  await expect(dialog).toContainText('The face has no sign for Ж.');
+  await dialog.getByLabel('Text').fill('B');
+  await dialog.getByLabel('Capitals high').fill('40');
+  await expect(dialog.getByRole('status')).toContainText('mm high');
+  await accessibleInBoth(page);
+  await dialog.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByText('9 outlines; one inside another is its hole.')).toBeVisible();
+  await expect(layout.getByRole('heading', { name: /of 5$/ })).toBeVisible();
+});

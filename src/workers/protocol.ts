@@ -8,6 +8,7 @@ import type { FindingCode } from '@/core/documents/reading';
 import type { JobOf, OwnJob } from '@/core/documents/job';
 import type { TowerKind } from '@/core/documents/towerJobs';
 import type { Replay } from '@/core/documents/motion';
+import type { Pt } from '@/core/numeric/polyline';
 import type { Reentry } from '@/core/engine/motion/reentry';
 import type { MotionView, ReplayView } from '@/core/engine/motion/view';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
@@ -133,3 +134,24 @@ export interface PictureRequest {
   readonly file: Blob;
 }
 export type PictureAnswer = { readonly ok: true; readonly jpeg: Blob } | { readonly ok: false };
+
+/** Weights of the program's own face that letters can be cut in. */
+export const FONT_WEIGHTS = [500, 600, 700] as const;
+export type FontWeight = (typeof FONT_WEIGHTS)[number];
+
+/** Letters that are wanted as outlines; null where nothing of them is drawn. */
+export interface TextRequest {
+  readonly id: number;
+  readonly text: string;
+  readonly capsMm: number;
+  readonly weight: FontWeight;
+}
+export type TextAnswer =
+  | {
+      readonly id: number;
+      readonly ok: true;
+      readonly loops: readonly (readonly Pt[])[] | null;
+      /** Signs that the face does not have. */
+      readonly lacking: readonly string[];
+    }
+  | { readonly id: number; readonly ok: false; readonly fault: string };

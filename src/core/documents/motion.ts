@@ -47,6 +47,8 @@ export const MOTION_CODES = [
   'outside-block',
   'hole-closes',
   'part-melts',
+  'slit-refused',
+  'part-loose',
   'parts-too-near',
   'machine-slower',
   'ends-coupled',

@@ -37,6 +37,12 @@ export const outlineJob = z.strictObject({
   entry: point.nullable().default(null),
   /** Also how far parts that are laid out stay off the block's faces. */
   marginMm,
+  /** Slits that are wanted elsewhere than the shortest ones: each from near one place to near another. */
+  slits: z
+    .array(z.strictObject({ from: point, to: point }))
+    .max(400)
+    .nullable()
+    .default(null),
   /** Parts laid out: which loops, turned about the middle of their box by so much, the box's lower left corner at; null: as they are drawn. */
   parts: z
     .array(

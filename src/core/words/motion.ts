@@ -180,6 +180,14 @@ const TELLERS: Readonly<Record<MotionCode, Teller>> = {
     head: 'A part smaller than the kerf',
     text: `${String(v['parts'])} of them would melt in a kerf of ${say(num(v, 'kerf'), 'slot')} and are left out.`,
   }),
+  'slit-refused': (v) => ({
+    head: 'A slit cannot lie where it was put',
+    text: `${v['slits'] === 1 ? 'One of them' : `${String(v['slits'])} of them`} would cross an outline, or belongs to none that is there now, and lies where it is shortest.`,
+  }),
+  'part-loose': (v) => ({
+    head: 'A part comes loose over the wire',
+    text: `${v['parts'] === 1 ? 'One part is' : `${String(v['parts'])} parts are`} cut free before the wire goes on beneath. Weigh the block down, put a pin through the part into the foam behind it, or lay it lower.`,
+  }),
   'parts-too-near': (v, say) => ({
     head: 'Parts touch',
     text: `They lie over one another, or nearer than a kerf of ${say(num(v, 'kerf'), 'slot')}. Move them apart.`,

@@ -1,5 +1,5 @@
 import type { JobOf } from '../../documents/job';
-import { signedArea, turnAt, type Pt } from '../../numeric/polyline';
+import { boxOf, signedArea, turnAt, type Pt } from '../../numeric/polyline';
 import { coveredBy, grownBy, isSolid, netArea, shiftedBy, solidsOf } from '../../physics/motion/loops';
 import { slitsOf, tourOf, type Slit, type TourStep } from '../../physics/motion/slits';
 import type { JobCut } from '../jobs/cut';
@@ -12,6 +12,7 @@ import { cuttingOf } from './cutting';
 import { contactsOf, fineAt, pointOf, slitBetween } from './fine';
 import type { Found } from './judge';
 import { entryOf, laidOut } from './lay';
+import { slitsMoved } from './parts';
 import { ofCourse, type JobPath } from './path';
 
 /** A way over all loops of an outline. */
@@ -50,7 +51,9 @@ export function outlinePath(
   }
   lies(found, parts, loops, centres, job, kerf, all.filter((l) => !isSolid(l)).length);
   // The machine is slow about corners and where slits begin: there the loops have points of their own to be moved by.
-  const contacts = slitsOf(entry, centres);
+  const shortest = slitsOf(entry, centres);
+  const { slits: contacts, refused } = slitsMoved(shortest, job.slits ?? [], entry, centres);
+  if (refused > 0) found.add('slit-refused', 'note', null, { slits: refused });
   let used = centres.map((loop, k) => fineAt(loop, contactsOf(contacts, k)));
   // The slits keep their places while the loops are moved.
   const held = contacts.map((s) => ({
@@ -66,6 +69,8 @@ export function outlinePath(
     path = wayOver(job, h, warmUpS, entry, used, slitsOn(used));
   }
   const after = allowances(path, used, kerf);
+  const loose = looseOver(path, used);
+  if (loose > 0) found.add('part-loose', 'note', null, { parts: loose });
   return {
     ...path,
     kind: 'outline',
@@ -169,4 +174,15 @@ function nearby(loop: readonly Pt[]): (x: number, y: number) => number | null {
   const key = (x: number, y: number) => `${Math.round(x * 1e4)},${Math.round(y * 1e4)}`;
   const at = new Map(loop.map(([x, y], i) => [key(x, y), i]));
   return (x, y) => at.get(key(x, y)) ?? null;
+}
+
+/** Solids that are cut free before another beneath them is, as wide as they are or wider: what carries them is then parted from below, and they can sink on the wire. */
+function looseOver(path: Way, loops: readonly (readonly Pt[])[]): number {
+  const closes = loops.map((_, k) => path.loopOf.lastIndexOf(k));
+  const boxes = loops.map((l) => boxOf(l));
+  const beneath = (k: number, j: number) => {
+    const [a, b] = [boxes[k]!, boxes[j]!];
+    return closes[j]! > closes[k]! && b.y1 <= a.y0 && b.x0 <= a.x0 && b.x1 >= a.x1;
+  };
+  return loops.filter((loop, k) => isSolid(loop) && loops.some((l, j) => isSolid(l) && beneath(k, j))).length;
 }

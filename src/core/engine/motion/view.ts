@@ -30,6 +30,8 @@ export interface MotionView {
   readonly loops: readonly (readonly Pt[])[];
   /** A core's sections as they lie on the block: on the left face, on the right one. */
   readonly sections: readonly [readonly Pt[], readonly Pt[]] | null;
+  /** Slits of an outline, from one end to the other. */
+  readonly slits: readonly (readonly [Pt, Pt])[];
   /** Slots of a test comb. */
   readonly comb: readonly CombSlot[];
 }
@@ -79,6 +81,7 @@ export const motionView = ({ figures, path }: Motion<PathOf[TowerKind]>): Motion
   play: path && playView(path.played, path.cutting, path.block),
   loops: path && path.kind !== 'core' ? path.loops : [],
   sections: path?.kind === 'core' ? path.faces : null,
+  slits: path?.kind === 'outline' ? path.slits.map((s) => [s.start.at, s.end.at]) : [],
   comb: path?.kind === 'comb' ? path.comb : [],
 });
 

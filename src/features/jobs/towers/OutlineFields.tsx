@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { entryOf } from '@/core/engine/motion/lay';
 import type { JobOf } from '@/core/documents/job';
@@ -8,15 +9,20 @@ import { Block, JobNumber, Size, useJobField } from '../inputs';
 import css from '../jobs.module.css';
 import { DrawingDialog } from './DrawingDialog';
 import { MachineFields } from './MachineFields';
-import { boxOfLoops, placed, turned } from './place';
+import { partsOf } from './laying';
+import { beside, boxOfLoops, placed, turned } from './place';
 
 type Loops = [number, number][][];
+
+const TextDialog = dynamic(() => import('./TextDialog').then((m) => m.TextDialog), { ssr: false });
 
 /** Parts out of a block: the drawing and where it lies, the block, the way in, and the machine. */
 export function OutlineFields() {
   const { value: loops, set } = useJobField<Loops>('loops', 'Parts');
   const margin = useJobField<number>('marginMm', 'Margin');
+  const parts = useJobField<JobOf<'outline'>['parts']>('parts', 'Parts');
   const [asking, ask] = useState(false);
+  const [writing, write] = useState(false);
   const b = boxOfLoops(loops);
   return (
     <>
@@ -24,27 +30,51 @@ export function OutlineFields() {
         <Act strong onClick={() => ask(true)}>
           Parts from a drawing
         </Act>
+        <Act onClick={() => write(true)}>Letters</Act>
         <Act onClick={() => set(turned(loops, 90))}>Turn by a quarter</Act>
       </p>
       <p className={css.says}>
         {loops.length === 1 ? 'One outline' : `${loops.length} outlines`}; one inside another is its hole.
       </p>
-      <div className={css.three}>
-        <Size label="Parts, from front" value={b.x0} onValue={(v) => set(placed(loops, { x: v }))} />
-        <Size label="Parts, from below" value={b.y0} onValue={(v) => set(placed(loops, { y: v }))} />
-        <Size
-          label="Parts, wide in all"
-          value={b.x1 - b.x0}
-          least={1}
-          onValue={(v) => set(placed(loops, { wide: v }))}
-        />
-      </div>
+      {parts.value ? (
+        <p className={css.says}>Laid out part by part, beside the drawing.</p>
+      ) : (
+        <div className={css.three}>
+          <Size label="Parts, from front" value={b.x0} onValue={(v) => set(placed(loops, { x: v }))} />
+          <Size label="Parts, from below" value={b.y0} onValue={(v) => set(placed(loops, { y: v }))} />
+          <Size
+            label="Parts, wide in all"
+            value={b.x1 - b.x0}
+            least={1}
+            onValue={(v) => set(placed(loops, { wide: v }))}
+          />
+        </div>
+      )}
       <Block path="blockMm" labels={['Block, along', 'Block, along wire', 'Block, high']} />
       <div className={css.three}>
         <JobNumber path="marginMm" label="Clear of the block" role="foamSize" />
         <JobNumber path="toleranceMm" label="Tolerance" role="slot" />
       </div>
       <Entry />
+      {writing && (
+        <TextDialog
+          onClose={() => write(false)}
+          onTake={(taken) => {
+            const next = beside(loops, taken, margin.value);
+            if ('rule' in next) return next.rule;
+            const before = partsOf({ loops, parts: parts.value });
+            const rule = set(next.take);
+            if (rule !== null || !parts.value) return rule;
+            // What is laid out already stays so; the letters come as parts of their own.
+            return parts.set([
+              ...before,
+              ...partsOf({ loops: next.take, parts: null }).filter((q) =>
+                q.loops.some((i) => i >= loops.length),
+              ),
+            ]);
+          }}
+        />
+      )}
       {asking && <DrawingDialog at={margin.value} onClose={() => ask(false)} onTake={(taken) => set(taken)} />}
       <MachineFields />
     </>

@@ -6,7 +6,9 @@ import { deviationText, motionFindingWords } from '@/core/words/motion';
 import { useJob } from '@/state/JobContext';
 import { places } from '@/state/places';
 import { useDerived, useRig } from '@/state/RigContext';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useState } from 'react';
 import { useMotion } from '@/state/useMotion';
 import { Act } from '@/ui/Act';
 import { FindingCard, FindingList } from '@/ui/FindingCard';
@@ -17,6 +19,8 @@ import { CombTable } from './CombTable';
 import { PathPicture } from './PathPicture';
 import css from './towers.module.css';
 import { CAUTION } from './words';
+
+const Layout = dynamic(() => import('./Layout').then((m) => m.Layout), { ssr: false });
 
 /** Findings of a path or of code, the worst first. */
 export function MotionFindings({
@@ -42,12 +46,25 @@ export function TowersDrawing({ job }: { job: JobOf<TowerKind> }) {
   const { rig } = useDerived();
   const { view, fault, stale } = useMotion(rig, job);
   const { say } = useUnits();
+  const [laying, lay] = useState(false);
   if (fault) return <p role="alert">The path cannot be worked out: {fault}.</p>;
   if (!view) return <p className="dim">Working out the path …</p>;
   const { figures, play } = view;
+  const lays = laying && job.kind === 'outline';
   return (
-    <div className={stale ? jobs.stale : undefined}>
-      {play && (
+    <div className={stale && !lays ? jobs.stale : undefined}>
+      {job.kind === 'outline' && (
+        <p className={jobs.acts}>
+          <Act pressed={!laying} onClick={() => lay(false)}>
+            The wire’s way
+          </Act>
+          <Act pressed={laying} onClick={() => lay(true)}>
+            Lay out
+          </Act>
+        </p>
+      )}
+      {lays && <Layout job={job} slits={view.slits} />}
+      {play && !lays && (
         <PathPicture play={play} loops={view.loops} sections={view.sections} deviations={figures.deviations} />
       )}
       <MotionFindings findings={figures.findings} />

@@ -52,3 +52,22 @@ export function taken(
     ),
   };
 }
+
+/** Loops with others beside them, to their right and `gap` off; why not, where they would be too many. */
+export function beside(
+  loops: Loops,
+  more: readonly (readonly Pt[])[],
+  gap: number,
+): { readonly take: [number, number][][] } | { readonly rule: string } {
+  const b = boxOfLoops(loops);
+  const next = [
+    ...loops.map((l) => l.map(([x, y]): [number, number] => [x, y])),
+    ...placed(more, { x: b.x1 + gap, y: b.y0 }),
+  ];
+  const points = next.reduce((sum, l) => sum + l.length, 0);
+  return next.length > MOST_LOOPS || points > MOST_POINTS
+    ? {
+        rule: `Together they have ${next.length} outlines of ${points} points; up to ${MOST_LOOPS} of ${MOST_POINTS} are taken.`,
+      }
+    : { take: next };
+}
