@@ -35,11 +35,11 @@ export function CoreFields() {
       </div>
       <div className={css.three}>
         <JobNumber path="plan.piece.spanMm" label="Span" role="foamSize" />
-        <JobNumber path="plan.piece.tip.offsetMm.0" label="Tip back" role="foamSize" />
-        <JobNumber path="plan.piece.tip.offsetMm.1" label="Tip up" role="foamSize" />
+        <JobNumber path="plan.piece.tip.offsetMm.0" label="Sweep" role="foamSize" />
+        <JobNumber path="plan.piece.tip.offsetMm.1" label="Dihedral rise" role="foamSize" />
       </div>
       <div className={css.three}>
-        <JobNumber path="plan.piece.tip.twistDeg" label="Tip twisted" role="angle" />
+        <JobNumber path="plan.piece.tip.twistDeg" label="Washout" role="angle" />
         <JobNumber path="plan.toleranceMm" label="Tolerance" role="slot" />
         <JobNumber path="plan.template.stations" label="Stations" role="count" />
       </div>

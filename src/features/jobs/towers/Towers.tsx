@@ -20,6 +20,7 @@ import { PathPicture } from './PathPicture';
 import css from './towers.module.css';
 import { CAUTION } from './words';
 
+const TurnedView = dynamic(() => import('./TurnedView').then((m) => m.TurnedView), { ssr: false });
 const Layout = dynamic(() => import('./Layout').then((m) => m.Layout), { ssr: false });
 
 /** Findings of a path or of code, the worst first. */
@@ -64,6 +65,7 @@ export function TowersDrawing({ job }: { job: JobOf<TowerKind> }) {
         </p>
       )}
       {lays && <Layout job={job} slits={view.slits} />}
+      {job.kind === 'turned' && <TurnedView job={job} />}
       {play && !lays && (
         <PathPicture play={play} loops={view.loops} sections={view.sections} deviations={figures.deviations} />
       )}
