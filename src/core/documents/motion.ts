@@ -95,6 +95,8 @@ export const deviationSchema = z.strictObject({
   loop: z.number().int(),
   offMm: z.number(),
   why: z.enum(['slow', 'corner', 'inside-corner', 'lag', 'taper']),
+  /** What it is worked out from: degrees, mm, mm/s, s. */
+  values: z.record(z.string(), z.number()),
 });
 export type Deviation = z.infer<typeof deviationSchema>;
 

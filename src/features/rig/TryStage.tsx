@@ -3,12 +3,14 @@ import { outside } from '@/core/words/limits';
 import { faultSentence } from '@/core/words/rigFields';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { memo, useState } from 'react';
 import { limitsOf } from '@/core/documents/fieldPath';
 import { GRADES, loggedCutSchema } from '@/core/documents/log';
 import { SETTING_ROLE } from '@/core/words/control';
 import type { Role } from '@/core/units/profile';
 import { inWords } from '@/state/api';
+import { places } from '@/state/places';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { Check } from '@/ui/Check';
 import { QuantityField } from '@/ui/QuantityField';
@@ -28,6 +30,7 @@ const Stopwatch = dynamic(() => import('./Stopwatch').then((m) => m.Stopwatch), 
 export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words: string) => void }) {
   const store = useRigStore();
   const doc = useRig((s) => s.doc);
+  const id = useRig((s) => s.id);
   const { say } = useUnits();
   const [refused, setRefused] = useState<string | null>(null);
   const [timing, setTiming] = useState(false);
@@ -207,6 +210,11 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
           {busy ? 'Logging …' : 'Log this cut'}
         </Button>
       </div>
+      {doc.frame.kind === 'gantry' && (
+        <p>
+          <Link href={places.rig(id, 'job')}>Several cuts in one program: a test comb</Link>
+        </p>
+      )}
     </div>
   );
 });

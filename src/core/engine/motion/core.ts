@@ -6,7 +6,7 @@ import type { JobCut } from '../jobs/cut';
 import { blankOf, type BlankPlan } from '../template/blank';
 import { edgesOf, wantedOf } from '../template/ends';
 import type { FeedSchedule, Slots } from '../template/feedSchedule';
-import { forecastOf, type ProfileDeviation } from '../template/forecast';
+import { forecastOf, type Allowed, type ProfileDeviation } from '../template/forecast';
 import type { AtFeed } from '../template/heat';
 import { levelOver } from '../template/mount';
 import type { End, NominalSection } from '../template/nominalSection';
@@ -89,9 +89,8 @@ export function corePath(job: JobOf<'core'>, h: AtFeed, cut: JobCut, found: Foun
   const shifts = lines.map((pass, i) => shiftsOf(pass, first.taken[i]!, h, slots, sense));
   const shifted = lines.map((pass, i) => shiftedPass(pass, shifts[i]!));
   const last = led(shifted);
-  const forecast = shifted.map((pass, i) =>
-    forecastOf(pass, last.taken[i]!, h, slots, allowedBy(pass, shifts[i]!, slots, sense)),
-  );
+  const allowed = shifted.map((pass, i) => allowedBy(pass, shifts[i]!, slots, sense));
+  const forecast = shifted.map((pass, i) => forecastOf(pass, last.taken[i]!, h, slots, allowed[i]!));
   const core = worstOf(forecast);
   const off = Math.max(...ENDS.map((e) => Math.abs(core[e].offMm)), Math.abs(core.middle.offMm));
   if (off > plan.toleranceMm) found.add('core-off', 'fix', null, { off, tolerance: plan.toleranceMm });
@@ -110,7 +109,7 @@ export function corePath(job: JobOf<'core'>, h: AtFeed, cut: JobCut, found: Foun
     faces: job.rootAt === 'left' ? [loops[0]!, loops[1]!] : [loops[1]!, loops[0]!],
     kerfMm: slots.root,
     bridgesMm: null,
-    deviations: told(forecast, place),
+    deviations: told(forecast, allowed, place),
     core,
     head: [
       `root at the ${job.rootAt} tower, kerf ${slots.root.toFixed(2)} mm at the root and ${slots.tip.toFixed(2)} mm at the tip`,
@@ -258,7 +257,11 @@ const TELL_MM = 0.02;
 const MOST_TOLD = 12;
 
 /** The largest deviations of faces and middle, one from station to station. */
-function told(forecast: readonly (readonly ProfileDeviation[])[], place: (p: Pt) => Pt): Deviation[] {
+function told(
+  forecast: readonly (readonly ProfileDeviation[])[],
+  allowed: readonly Allowed[],
+  place: (p: Pt) => Pt,
+): Deviation[] {
   const best = new Map<string, Deviation>();
   forecast.forEach((list, pass) => {
     for (const f of list)
@@ -269,7 +272,12 @@ function told(forecast: readonly (readonly ProfileDeviation[])[], place: (p: Pt)
         const p = where === 'middle' ? between(f.rootAt, f.tipAt, 0.5) : where === 'root' ? f.rootAt : f.tipAt;
         const [x, y] = place(p);
         const why = where === 'middle' ? (Math.abs(f.lag) > Math.abs(f.bulge) ? 'lag' : 'taper') : 'slow';
-        best.set(key, { at: [x, y], loop: pass, offMm, why });
+        const given = where === 'middle' ? 0 : allowed[pass]!({ root: f.rootAt, tip: f.tipAt })[where];
+        const values: Deviation['values'] =
+          why === 'slow'
+            ? { allowedMm: given, kerfMm: given - 2 * offMm }
+            : { station: f.at, lagMm: f.lag, bulgeMm: f.bulge };
+        best.set(key, { at: [x, y], loop: pass, offMm, why, values });
       }
   });
   return [...best.values()].sort((a, b) => Math.abs(b.offMm) - Math.abs(a.offMm)).slice(0, MOST_TOLD);

@@ -17,8 +17,14 @@ const MOST_TOLD = 12;
 export interface Corner {
   readonly waitS: number;
   readonly offMm: number;
+  /** What the middle would cut off without a wait, how far it trails at which feed, and what the wait melts. */
+  readonly of: Readonly<Record<'turnDeg' | 'plainMm' | 'lagMm' | 'feedMmS' | 'waitS' | 'meltsMm', number>>;
 }
-const STRAIGHT: Corner = { waitS: 0, offMm: 0 };
+const STRAIGHT: Corner = {
+  waitS: 0,
+  offMm: 0,
+  of: { turnDeg: 0, plainMm: 0, lagMm: 0, feedMmS: 0, waitS: 0, meltsMm: 0 },
+};
 
 /** Waits long enough for the middle to catch up where it would cut more off than the tolerance, not at all where waiting melts more. */
 export function cornersOf(toleranceMm: number, h: AtFeed): (turnDeg: number) => Corner {
@@ -33,9 +39,18 @@ export function cornersOf(toleranceMm: number, h: AtFeed): (turnDeg: number) => 
     const seconds = cornerWait(lag / 1000, h.advised / 1000, false, toleranceMm / 1000);
     const melts = Math.max(0, h.standing(seconds) - h.slot(h.advised)) / 2;
     const waits = plain > WAIT_SHARE * toleranceMm && seconds > 0 && melts <= plain;
-    const corner = waits
-      ? { waitS: seconds, offMm: Math.max(melts, cornerCut(h.pace, lag, h.advised, deg, seconds)) }
-      : { waitS: 0, offMm: plain };
+    const corner: Corner = {
+      waitS: waits ? seconds : 0,
+      offMm: waits ? Math.max(melts, cornerCut(h.pace, lag, h.advised, deg, seconds)) : plain,
+      of: {
+        turnDeg: deg,
+        plainMm: plain,
+        lagMm: lag,
+        feedMmS: h.advised,
+        waitS: waits ? seconds : 0,
+        meltsMm: waits ? melts : 0,
+      },
+    };
     known.set(deg, corner);
     return corner;
   };
@@ -53,16 +68,23 @@ export function deviationsOf(
   loops.forEach((loop, k) => {
     const n = loop.length;
     loop.forEach(([x, y], i) => {
-      const add = (offMm: number, why: Deviation['why'], least: number) => {
-        if (Math.abs(offMm) > least) out.push({ at: [x, y], loop: k, offMm, why });
+      const add = (offMm: number, why: Deviation['why'], least: number, values: Deviation['values']) => {
+        if (Math.abs(offMm) > least) out.push({ at: [x, y], loop: k, offMm, why, values: { ...values } });
       };
-      add((given[k]![i] ?? 0) - (after[k]![i] ?? 0), 'slow', 0.005);
+      add((given[k]![i] ?? 0) - (after[k]![i] ?? 0), 'slow', 0.005, {
+        kerfMm: kerf + 2 * (after[k]![i] ?? 0),
+        allowedMm: kerf + 2 * (given[k]![i] ?? 0),
+      });
       const turn = turnAt([loop[(i - 1 + n) % n]!, loop[i]!, loop[(i + 1) % n]!], 1);
       if (Math.abs(turn) < CORNER_DEG) return;
-      add(-corner(turn).offMm, 'corner', TELL_MM);
+      const { offMm, of } = corner(turn);
+      add(-offMm, 'corner', TELL_MM, of);
       // In an inside corner a round wire leaves a fillet as wide as half its kerf.
       if (turn < 0)
-        add((kerf / 2) * (1 / Math.cos((Math.abs(turn) * Math.PI) / 360) - 1), 'inside-corner', TELL_MM);
+        add((kerf / 2) * (1 / Math.cos((Math.abs(turn) * Math.PI) / 360) - 1), 'inside-corner', TELL_MM, {
+          turnDeg: Math.abs(turn),
+          kerfMm: kerf,
+        });
     });
   });
   return out.sort((a, b) => Math.abs(b.offMm) - Math.abs(a.offMm)).slice(0, MOST_TOLD);

@@ -4,6 +4,8 @@ import { shareInBox } from '../../numeric/box';
 import { signedDistance } from '../../numeric/inside';
 import { boxOf, signedArea, type Pt } from '../../numeric/polyline';
 import { motionSchema, type MotionFindingFigures } from '../../documents/motion';
+import { becauseText, deviationText } from '../../words/motion';
+import { sayIn } from '../../words/say';
 import { CLEAR_MM } from './turned';
 import { ACROSS } from './ends';
 import {
@@ -42,6 +44,8 @@ function leftOf(job: OnRig<TowerKind>, face: 'left' | 'right'): Pt[][] {
   const foam = square(0, 0, 1).map(([x, y]) => ({ x: block[0] * x, y: block[2] * y }));
   return Clipper.differenceD([foam], bands, FillRule.NonZero, 6).map((l) => l.map(({ x, y }): Pt => [x, y]));
 }
+
+const STEPPED = [[10, 30], [40, 30], [40, 20], [90, 24], [90, 34], [150, 30]]; // prettier-ignore
 
 describe('a core led by towers', () => {
   it('against an independent sweep of the wire on both faces: root and tip within 0.05 mm of their sections but for nose and tail', () => {
@@ -98,6 +102,27 @@ describe('a core led by towers', () => {
     const plain = pathOf(coreJob()).figures;
     expect(figures.timeS).toBeGreaterThan(1.3 * plain.timeS);
   });
+  it('each deviation says why, with its numbers, in either profile', () => {
+    const slow = machineOf({
+      deltaMm: 0.01,
+      axes: { X: axis({ accelMmS2: 5 }), Y: axis({ accelMmS2: 5 }), U: axis(), V: axis() },
+    });
+    const soft = { ...outlineJob().rig, tension: { ...outlineJob().rig.tension, setN: 3 } };
+    const all = [
+      pathOf(coreJob()),
+      pathOf(coreJob({}, {}, { toleranceMm: 0.05 })),
+      pathOf(turnedJob({ profile: STEPPED, toleranceMm: 0.05, machine: { ...machineOf({}, true) } })),
+      pathOf(outlineJob({ rig: soft, toleranceMm: 0.05, machine: slow }) as OnRig<'outline'>),
+    ].flatMap((m) => m.figures.deviations);
+    expect([...new Set(all.map((d) => d.why))].sort()).toEqual(
+      expect.arrayContaining(['corner', 'inside-corner', 'lag']),
+    );
+    for (const d of all)
+      for (const say of [sayIn('metric'), sayIn('inch')]) {
+        expect(deviationText(d, say)).not.toMatch(/NaN|undefined|null/);
+        expect(becauseText(d, say), d.why).not.toMatch(/NaN|undefined|null|not known/);
+      }
+  });
   it('coupled ends, a small blank, a core out of tolerance are told; a rig in the plan must be the job’s', () => {
     const coupled = machineOf({ right: null });
     expect(codes(coreJob({}, { machine: coupled }))).toContain('ends-coupled');
@@ -113,7 +138,6 @@ describe('a core led by towers', () => {
   });
 });
 
-const STEPPED = [[10, 30], [40, 30], [40, 20], [90, 24], [90, 34], [150, 30]]; // prettier-ignore
 const from = (...profile: number[][]) => turnedJob({ profile });
 const stops = (f: readonly MotionFindingFigures[]) => f.filter((x) => x.level === 'stop');
 describe('a turned piece', () => {

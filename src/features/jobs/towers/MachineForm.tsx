@@ -18,6 +18,7 @@ import {
   DWELL_NAMES,
   FEED_NAMES,
   HEAT_NAMES,
+  HOME_NAMES,
   MEANS_NAMES,
   UNIT_NAMES,
 } from './words';
@@ -118,17 +119,39 @@ function Pick<T extends string>(p: { path: string; label: string; names: Readonl
 function AxisRow({ letter }: { letter: AxisLetter }) {
   const path = `axes.${letter}`;
   const turns = useForm().m.turn === letter;
+  const way = turns ? 'angle' : 'foamSize';
   return (
     <fieldset>
       <legend>{turns ? `${letter}, turns the block` : (AXIS_NAMES[letter] ?? letter)}</legend>
-      <Number path={`${path}.minMm`} label="From" role={turns ? 'angle' : 'foamSize'} />
-      <Number path={`${path}.maxMm`} label="To" role={turns ? 'angle' : 'foamSize'} />
+      <Number path={`${path}.minMm`} label="From" role={way} />
+      <Number path={`${path}.maxMm`} label="To" role={way} />
       <Number
         path={`${path}.maxMmS`}
         label={turns ? 'Degrees a second' : 'Speed'}
         role={turns ? 'count' : 'feed'}
       />
       <Number path={`${path}.accelMmS2`} label="Acceleration" role={turns ? 'count' : 'acceleration'} />
+      <Number path={`${path}.stepsPerMm`} label={turns ? 'Steps a degree' : 'Steps a mm'} role="count" />
+      <Number path={`${path}.backlashMm`} label="Backlash" role={turns ? 'angle' : 'slot'} />
+      <Home letter={letter} />
     </fieldset>
+  );
+}
+
+/** Which end of its travel an axis is homed at. */
+function Home({ letter }: { letter: AxisLetter }) {
+  const { m, set } = useForm();
+  const axis = m.axes[letter]!;
+  return (
+    <Choice
+      label="Homes at"
+      name={`machine.axes.${letter}.home`}
+      value={axis.home ?? 'none'}
+      options={(Object.keys(HOME_NAMES) as (keyof typeof HOME_NAMES)[]).map((v) => ({
+        value: v,
+        name: HOME_NAMES[v],
+      }))}
+      onChoose={(v) => set({ ...m, axes: { ...m.axes, [letter]: { ...axis, home: v === 'none' ? null : v } } })}
+    />
   );
 }

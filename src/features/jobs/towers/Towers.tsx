@@ -2,7 +2,7 @@
 import type { JobOf } from '@/core/documents/job';
 import { isTowerKind, type TowerKind } from '@/core/documents/towerJobs';
 import type { MotionFindingFigures } from '@/core/documents/motion';
-import { deviationText, motionFindingWords } from '@/core/words/motion';
+import { becauseText, deviationText, motionFindingWords } from '@/core/words/motion';
 import { useJob } from '@/state/JobContext';
 import { places } from '@/state/places';
 import { useDerived, useRig } from '@/state/RigContext';
@@ -76,7 +76,13 @@ export function TowersDrawing({ job }: { job: JobOf<TowerKind> }) {
           <summary>Where the part comes out other than wanted</summary>
           <ul className={css.list}>
             {figures.deviations.slice(0, 6).map((d, i) => (
-              <li key={i}>{deviationText(d, say)}</li>
+              <li key={i}>
+                {deviationText(d, say)}
+                <details>
+                  <summary>Why</summary>
+                  {becauseText(d, say)}
+                </details>
+              </li>
             ))}
           </ul>
         </details>
