@@ -35,6 +35,10 @@ export function TurnedFields() {
       )}
       {side.value && <ProfileFields path="sideProfile" name="Profile, side" />}
       <JobChoice path="sides" label="Sides" names={SIDES_NAMES} value={SIDES_KEYS[job.sides]} as={Number} />
+      <p className={css.says}>
+        A block that turns all the while it is cut is not planned here: so that the wire keeps to its max feed
+        at the corners, a post would take hours. For a round piece take eight sides, and sand.
+      </p>
       <Block path="blockMm" labels={['Block, along', 'Block, wide', 'Block, high']} />
       <div className={css.three}>
         <JobNumber path="zeroMm" label="Zero above axis" role="slot" />

@@ -34,6 +34,6 @@ export const CORE_CUT_NAMES = {
 export const FIRST_NAMES = { bottom: 'the bottom', top: 'the top' } as const;
 export const ROOT_NAMES = { left: 'the left tower', right: 'the right tower' } as const;
 export const SIDES_NAMES = { '2': 'two', '3': 'three', '4': 'four', '6': 'six', '8': 'eight' } as const;
-export const HOME_NAMES = { min: 'its least', max: 'its most', none: 'nowhere' } as const;
+export const HOME_NAMES = { min: 'its low end', max: 'its high end', none: 'nowhere' } as const;
 export const CAUTION =
   'That no finding stands here does not make it safe. Run it cold first, stay with it, a hand on the switch that stops it.';
