@@ -4,6 +4,7 @@ import type { Role } from '@/core/units/profile';
 import { Act } from '@/ui/Act';
 import { QuantityField } from '@/ui/QuantityField';
 import { usePlanField } from './fields';
+import box from '@/ui/sectionEnd.module.css';
 import css from './shape.module.css';
 
 /** How many of one kind a plan may hold. */
@@ -24,7 +25,7 @@ export function Places<T extends object, K extends keyof T & string>(p: {
   return (
     <>
       {list.value.map((one, i) => (
-        <fieldset key={i} className={css.end}>
+        <fieldset key={i} className={box.end}>
           <legend>
             {p.name} {i + 1}
           </legend>
