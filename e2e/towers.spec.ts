@@ -79,7 +79,7 @@ test('a sign with a hole: from its drawing to motion code, an error in it found 
   const file = await saved;
   expect(file.suggestedFilename()).toBe('Sign by test.ngc');
   await page.getByRole('link', { name: 'Edit it, or play code from elsewhere' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Motion code' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Motion code: Sign by test' })).toBeVisible();
   const editor = page.getByRole('textbox', { name: 'Motion code' });
   await expect(editor).toBeVisible();
   await expect(page.getByText('Nothing found against it')).toBeVisible();

@@ -61,5 +61,21 @@ export const GLOSSARY = {
     'Set aside',
     'A timing so far from all the others that it is left out, where you can see it, until you say what happened.',
   ],
+  slit: [
+    'Slit',
+    'A straight cut that leads the wire from outside, or from one outline to the next. It is gone in and out along one line, so its kerf is wider.',
+  ],
+  backlash: [
+    'Backlash',
+    'The play of an axis: how far its motor turns before the end moves, after it has turned the other way.',
+  ],
+  comb: [
+    'Test comb',
+    'Several test cuts side by side in one block, each at its own feed, made by motors in one program.',
+  ],
+  inverseTime: [
+    'Inverse time',
+    'Motion code’s G93: a move’s F is one over its minutes, so that both ends take the same time whatever their ways.',
+  ],
 } as const satisfies Record<string, readonly [string, string]>;
 export type Term = keyof typeof GLOSSARY;

@@ -1,15 +1,12 @@
 'use client';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { JobOf } from '@/core/documents/job';
-import { isTowerKind, type TowerKind } from '@/core/documents/towerJobs';
+import type { TowerKind } from '@/core/documents/towerJobs';
 import { replaySchema } from '@/core/documents/motion';
 import type { Block } from '@/core/engine/motion/play';
 import { motionFindingWords } from '@/core/words/motion';
-import { places } from '@/state/places';
-import { RigProvider, useDerived, useRig } from '@/state/RigContext';
-import type { JobRecord, OpenRig } from '@/state/types';
+import { useDerived } from '@/state/RigContext';
 import { useMotion, useReplay } from '@/state/useMotion';
 import { Act } from '@/ui/Act';
 import { Check } from '@/ui/Check';
@@ -19,6 +16,7 @@ import { saveFile } from '@/ui/saveFile';
 import { useUnits } from '@/ui/Units';
 import { PathPicture } from '../PathPicture';
 import { MotionFindings } from '../Towers';
+import { TowersPage, type OfTowers } from '../TowersPage';
 import { CAUTION } from '../words';
 import css from './code.module.css';
 import type { LineNote } from './Editor';
@@ -32,31 +30,11 @@ const Editor = dynamic(() => import('./Editor').then((m) => m.Editor), {
 const MOST_BYTES = 12_000_000;
 
 /** Motion code of a job, or from anywhere, played on its machine: drawn, foretold and judged as it is edited. */
-export function CodePage({ open, job }: { open: OpenRig; job: JobRecord | null }) {
+export function CodePage(p: OfTowers) {
   return (
-    <RigProvider open={open}>
-      <Inside job={job && isTowerKind(job.doc.kind) ? (job.doc as JobOf<TowerKind>) : null} />
-    </RigProvider>
-  );
-}
-
-function Inside({ job }: { job: JobOf<TowerKind> | null }) {
-  const id = useRig((s) => s.id);
-  const name = useRig((s) => s.doc.name);
-  return (
-    <div className={css.page}>
-      <header className={css.head}>
-        <p>
-          <Link href={places.rig(id, 'make')}>{name || 'The rig'}</Link>
-        </p>
-        <h1>Motion code</h1>
-      </header>
-      {job ? (
-        <OfJob job={job} />
-      ) : (
-        <p>There is no job of motor towers here. Plan parts on the stage Job, then look at their code.</p>
-      )}
-    </div>
+    <TowersPage {...p} name="Motion code">
+      {(job) => <OfJob job={job} />}
+    </TowersPage>
   );
 }
 

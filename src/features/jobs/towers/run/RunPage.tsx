@@ -1,15 +1,13 @@
 'use client';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { JobOf } from '@/core/documents/job';
 import { replaySchema, type Replay } from '@/core/documents/motion';
-import { isTowerKind, type TowerKind } from '@/core/documents/towerJobs';
+import type { TowerKind } from '@/core/documents/towerJobs';
 import type { Block } from '@/core/engine/motion/play';
-import { places } from '@/state/places';
-import { RigProvider, useDerived, useRig } from '@/state/RigContext';
-import type { JobRecord, OpenRig } from '@/state/types';
+import { useDerived } from '@/state/RigContext';
 import { useMotion, useReplay } from '@/state/useMotion';
 import { MotionFindings } from '../Towers';
+import { TowersPage, type OfTowers } from '../TowersPage';
 import { Controls } from './Controls';
 import { Live } from './Live';
 import css from './run.module.css';
@@ -20,33 +18,11 @@ import { Progress } from './Progress';
 import { Broken, type Program } from './Broken';
 
 /** A job of motor towers, run on the stand-in controller: cold, then with heat, watched and stopped, and entered again where it broke off. */
-export function RunPage({ open, job }: { open: OpenRig; job: JobRecord | null }) {
+export function RunPage(p: OfTowers) {
   return (
-    <RigProvider open={open}>
-      <Inside job={job} />
-    </RigProvider>
-  );
-}
-
-function Inside({ job }: { job: JobRecord | null }) {
-  const id = useRig((s) => s.id);
-  const name = useRig((s) => s.doc.name);
-  const mine = job && isTowerKind(job.doc.kind) ? (job.doc as JobOf<TowerKind>) : null;
-  return (
-    <div className={css.page}>
-      <header className={css.head}>
-        <p>
-          <Link href={places.rig(id, 'make')}>{name || 'The rig'}</Link>
-        </p>
-        <h1>Run{mine?.name && `: ${mine.name}`}</h1>
-      </header>
-      <p className="dim">{STAND_IN}</p>
-      {mine && job ? (
-        <OfJob job={mine} id={job.id} />
-      ) : (
-        <p>There is no job of motor towers here. Plan one on the stage Job, then run it.</p>
-      )}
-    </div>
+    <TowersPage {...p} name="Run" says={STAND_IN}>
+      {(job, id) => <OfJob job={job} id={id} />}
+    </TowersPage>
   );
 }
 
