@@ -84,7 +84,7 @@ export const turnedJob = z.strictObject({
   ...common,
   kind: z.literal('turned'),
   profile,
-  sides: z.union([z.literal(2), z.literal(3), z.literal(4), z.literal(6), z.literal(8)]).default(4),
+  sides: z.literal(SIDES, { error: 'must be 2, 3, 4, 6 or 8' }).default(4),
   /** Profile of every second side of a piece with four; null: the same. */
   sideProfile: profile.nullable().default(null),
   blockMm: block,

@@ -176,6 +176,7 @@ describe('a turned piece', () => {
     expect(hand.figures.code.match(/^M0 \(turn the block to \d+ deg by hand, then go on\)$/gm)?.length).toBe(3);
     expect(hand.figures.findings).toEqual([]);
     expect(() => turnedJob({ sides: 3, machine: machineOf() })).toThrow(/must name the turning axis/);
+    expect(() => turnedJob({ sides: 5 })).toThrow(/must be 2, 3, 4, 6 or 8/);
     expect(() => from([10, 60], [50, 20])).toThrow(/half the block/);
     expect(() => from([50, 20], [10, 20])).toThrow(/not be before/);
     expect(() => from([50, 20], [500, 20])).toThrow(/within the block/);
