@@ -67,6 +67,7 @@ test('a turned post: its profile by number, a corner that is not under the block
   await page.goto(`/rig/${id}?stage=job`);
   await choose(page, doc.name);
   await expect(page.getByText('Wire while it turns')).toBeVisible();
+  await accessibleInBoth(page);
   const first = page.getByLabel('From axis').first();
   await first.fill('80');
   await expect(page.getByText(/must be at most half the block/)).toBeVisible();
