@@ -3,23 +3,13 @@ import { buildFaults, buildSizesSchema } from './build';
 import { CUTTERS } from './cutters';
 import { between, known, overZero } from './fields';
 import { builtAs, jobsOf, type JobKind } from './jobKinds';
+import { block, common, point, size, type JobFault } from './jobParts';
 import { LOOP_SHAPES } from './loopShapes';
 import { rigSchema, type Rig } from './rig';
 import { combFaults, combJob, coreJob, outlineFaults, outlineJob, turnedFaults, turnedJob } from './towerJobs';
 
-const size = between(0.5, 20000);
 const some = known(z.number().int().min(1).max(10000));
 const tilt = between(-60, 60).default(0);
-/** [along the feed, along the wire, in the direction that is divided] of a block, mm. */
-const block = z.tuple([size, size, size]);
-const point = z.tuple([between(-20000, 20000), between(-20000, 20000)]);
-
-const common = {
-  format: z.literal('upwind-rod/job'),
-  version: z.literal(1),
-  name: z.string().max(200).default(''),
-};
-
 /** Sheets off a block under a wire that lies level: how thick, and what carries the wire. */
 const sheets = z.strictObject({
   ...common,
@@ -186,7 +176,7 @@ export type Job = z.infer<typeof jobSchema>;
 const sameRig = (a: Rig, b: Rig) => JSON.stringify(a) === JSON.stringify(b);
 
 /** Sizes of a job that contradict each other: where, and the rule. */
-export function faultsBetween(job: OwnJob): [(string | number)[], string][] {
+export function faultsBetween(job: OwnJob): JobFault[] {
   if (job.kind === 'build') return buildFaults(job.of);
   if (job.kind === 'outline') return outlineFaults(job);
   if (job.kind === 'turned') return turnedFaults(job);
@@ -196,7 +186,7 @@ export function faultsBetween(job: OwnJob): [(string | number)[], string][] {
   if (job.kind === 'sheets' && job.skinsMm >= job.blockMm[2])
     return [[['skinsMm'], 'must be less than the block is high']];
   if (job.kind === 'segments')
-    return job.lengthsMm.flatMap((l, i): [(string | number)[], string][] =>
+    return job.lengthsMm.flatMap((l, i): JobFault[] =>
       l > job.blockMm[2] ? [[['lengthsMm', i], 'must be at most the length of the stock, blockMm[2]']] : [],
     );
   return [];

@@ -105,12 +105,15 @@ const worst = z.strictObject({ offMm: z.number(), station: z.number(), pass: z.n
 export const coreDeviationsSchema = z.strictObject({ root: worst, middle: worst, tip: worst });
 export type CoreDeviations = z.infer<typeof coreDeviationsSchema>;
 
+/** What a move of a path is. */
+export const MOVES = ['air', 'slit', 'loop', 'wait', 'heat', 'turn'] as const;
+export type What = (typeof MOVES)[number];
 const node = z.strictObject({
   left: point,
   right: point,
   askedS: z.number(),
   takesS: z.number(),
-  what: z.enum(['air', 'slit', 'loop', 'wait', 'heat', 'turn']),
+  what: z.enum(MOVES),
 });
 /** `upwind-rod/motion` version 1: a job's path, its code, and what is foretold of it. */
 export const motionSchema = z.strictObject({

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { between, overZero } from './fields';
-import { machineSchema, type Machine } from './machine';
+import { block, common, point, type JobFault } from './jobParts';
+import { axisSchema, machineSchema, type Machine } from './machine';
 import { piecePlanSchema } from './plan';
 import { rigSchema } from './rig';
 
@@ -10,20 +11,10 @@ export type TowerKind = (typeof TOWER_KINDS)[number];
 export const isTowerKind = (kind: string): kind is TowerKind =>
   (TOWER_KINDS as readonly string[]).includes(kind);
 
-const size = between(0.5, 20000);
-const point = z.tuple([between(-20000, 20000), between(-20000, 20000)]);
-/** [along the feed, along the wire, height] of a block, mm. */
-const block = z.tuple([size, size, size]);
 const machine = machineSchema.prefault({ format: 'upwind-rod/machine', version: 1 });
 /** How far the wire stays off the block in the air. */
 const marginMm = between(1, 500).default(10);
 const toleranceMm = between(0.05, 20).default(0.5);
-const common = {
-  format: z.literal('upwind-rod/job'),
-  version: z.literal(1),
-  name: z.string().max(200).default(''),
-};
-
 /** Most points of an outline's loops together. */
 export const MOST_OUTLINE_POINTS = 40_000;
 const loop = z.array(point).min(3).max(20_000);
@@ -110,23 +101,21 @@ export const combJob = z.strictObject({
   machine,
 });
 
-type Fault = [(string | number)[], string];
-
 /** Sizes of an outline job that contradict each other. */
-export function outlineFaults(job: z.infer<typeof outlineJob>): Fault[] {
+export function outlineFaults(job: z.infer<typeof outlineJob>): JobFault[] {
   const points = job.loops.reduce((sum, l) => sum + l.length, 0);
   if (points > MOST_OUTLINE_POINTS)
     return [[['loops'], `must have at most ${MOST_OUTLINE_POINTS} points together`]];
-  return (job.parts ?? []).flatMap((part, i): Fault[] =>
+  return (job.parts ?? []).flatMap((part, i): JobFault[] =>
     part.loops.some((l) => l >= job.loops.length)
       ? [[['parts', i, 'loops'], `must name loops 0 to ${job.loops.length - 1}`]]
       : [],
   );
 }
 
-export function turnedFaults(job: z.infer<typeof turnedJob>): Fault[] {
+export function turnedFaults(job: z.infer<typeof turnedJob>): JobFault[] {
   const [long, wide, high] = job.blockMm;
-  const out: Fault[] = [];
+  const out: JobFault[] = [];
   for (const key of ['profile', 'sideProfile'] as const) {
     const points = job[key];
     points?.forEach(([along, radius], i) => {
@@ -147,7 +136,7 @@ export function turnedFaults(job: z.infer<typeof turnedJob>): Fault[] {
   return out.slice(0, 20);
 }
 
-export function combFaults(job: z.infer<typeof combJob>): Fault[] {
+export function combFaults(job: z.infer<typeof combJob>): JobFault[] {
   if (job.depthMm > job.blockMm[0] - 5) return [[['depthMm'], 'must leave 5 mm of the block, blockMm[0]']];
   return [];
 }
@@ -161,14 +150,13 @@ export const withTurn = (m: Machine): Machine =>
         turn: 'A',
         axes: {
           ...m.axes,
-          A: {
+          A: axisSchema.parse({
             stepsPerMm: 8.889,
             minMm: -3600,
             maxMm: 3600,
             maxMmS: 60,
             accelMmS2: 200,
-            backlashMm: 0,
             home: null,
-          },
+          }),
         },
       };

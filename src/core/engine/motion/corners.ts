@@ -56,13 +56,14 @@ export function cornersOf(toleranceMm: number, h: AtFeed): (turnDeg: number) => 
   };
 }
 
-/** Where a part comes out other than wanted: where the machine was slower than could be allowed for, and corners that the middle cuts off. */
+/** Where a part comes out other than wanted: where the machine was slower than could be allowed for, and corners that the middle cuts off. `open`: lines that do not close. */
 export function deviationsOf(
   corner: (turnDeg: number) => Corner,
   loops: readonly (readonly Pt[])[],
   given: readonly (readonly number[])[],
   after: readonly (readonly number[])[],
   kerf: number,
+  open = false,
 ): Deviation[] {
   const out: Deviation[] = [];
   loops.forEach((loop, k) => {
@@ -76,7 +77,7 @@ export function deviationsOf(
         allowedMm: kerf + 2 * (given[k]![i] ?? 0),
       });
       const turn = turnAt([loop[(i - 1 + n) % n]!, loop[i]!, loop[(i + 1) % n]!], 1);
-      if (Math.abs(turn) < CORNER_DEG) return;
+      if (Math.abs(turn) < CORNER_DEG || (open && (i === 0 || i === n - 1))) return;
       const { offMm, of } = corner(turn);
       add(-offMm, 'corner', TELL_MM, of);
       // In an inside corner a round wire leaves a fillet as wide as half its kerf.

@@ -1,13 +1,11 @@
 import { axesOf, type Machine } from '../../documents/machine';
+import type { What } from '../../documents/motion';
 import { toTowers } from '../../physics/motion/scale';
 import { airWay } from './air';
 import type { Ends } from './ends';
 import { boxTurned, play, type Block, type Played } from './play';
 import { homeOf, type Move, type Program } from './program';
 import { asCoded } from './write';
-
-export const WHATS = ['air', 'slit', 'loop', 'wait', 'heat', 'turn'] as const;
-export type What = (typeof WHATS)[number];
 
 /** Steps nearer to the one before than this are left out: shorter ways than a motor's step have no direction, mm. Ours. */
 export const NEAREST_MM = 0.01;

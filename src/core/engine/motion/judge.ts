@@ -109,7 +109,7 @@ export function judge(
     cut = true;
     if (move.kind === 'rapid') found.add('rapid-in-foam', 'stop', line);
     if (move.kind === 'pause') found.add('pause-in-foam', 'stop', line);
-    if ((move.kind === 'feed' || move.kind === 'rapid') && !(move.heat > 0) && !backs(i))
+    if ((move.kind === 'feed' || move.kind === 'rapid') && !(move.heat > 0) && !backs[i])
       found.add('heat-off-in-foam', 'stop', line);
     if (move.kind === 'wait' && h && move.heat > 0) {
       const melts = (h.standing(move.askedS) - h.slot(h.advised)) / 2;
@@ -158,22 +158,31 @@ export function judge(
   sizes(found, p, block, cut);
 }
 
-/** Whether a cold move goes back the way that the wire has just cut: it lies in its own open slot. Moves are asked for in their order. */
-function backsOut(p: Played): (move: number) => boolean {
+/** Cold moves that go back, move by move, the way that the hot wire has just cut: it lies in its own open slot. */
+function backsOut(p: Played): Uint8Array {
+  const { moves } = p.program;
   const same = (a: number, b: number) =>
     [0, 1, 2, 3].every((k) => Math.abs(p.faces[a * 4 + k]! - p.faces[b * 4 + k]!) < 1e-3);
-  let back = -1;
-  let last = -1;
-  return (i) => {
-    // The first cold move after a cut looks from the cut's last move on.
-    if (last !== i - 1 || back < 0) {
-      back = i - 1;
-      while (back > 0 && same(back, back + 1)) back--;
-    } else back--;
-    last = i;
-    return back >= 0 && p.program.moves[back]!.heat > 0 && same(i, back + 1) && same(i + 1, back);
-  };
+  const out = new Uint8Array(moves.length);
+  // Rows of the way that was cut hot and is not yet gone back, the last on top.
+  let cut: number[] = [];
+  moves.forEach((move, i) => {
+    if (move.kind !== 'feed' && move.kind !== 'rapid') return;
+    if (move.heat > 0) {
+      if (cut.length > 0 && same(cut.at(-1)!, i)) cut.push(i + 1);
+      else cut = [i, i + 1];
+      if (cut.length > 2 * MOST_BACK) cut = cut.slice(-MOST_BACK);
+      return;
+    }
+    if (cut.length > 1 && same(cut.at(-1)!, i) && same(cut.at(-2)!, i + 1)) {
+      out[i] = 1;
+      cut.pop();
+    } else cut = [];
+  });
+  return out;
 }
+/** So many moves of a cut are kept to be gone back. Ours. */
+const MOST_BACK = 64;
 
 /** Beyond the block's ends what holds it reaches so far along the feed, mm. Ours. */
 const SPINDLE_LONG_MM = 50;

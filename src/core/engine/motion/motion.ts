@@ -247,5 +247,7 @@ export function reenterCode(r: Replay, row: number, marginMm: number): Reentry |
   const program = readCode(r.code, r.machine);
   const played = play(program, r.machine, r.blockMm);
   const { cut, h, cutting } = seenFrom(played, r.blockMm, r.rig);
-  return h && cutting ? reenter(played, cutting, r.machine, r.blockMm, row, h, cut.warmUpS, marginMm) : null;
+  if (!h || !cutting) return null;
+  const { machine: m, blockMm: block } = r;
+  return reenter({ played, cutting, m, block, h, warmUpS: cut.warmUpS, marginMm }, row);
 }

@@ -1,7 +1,7 @@
 import type { TowerKind } from '../../documents/towerJobs';
-import type { CoreDeviations, Deviation } from '../../documents/motion';
+import type { CoreDeviations, Deviation, What } from '../../documents/motion';
 import type { Pt } from '../../numeric/polyline';
-import type { Course, What } from './course';
+import type { Course } from './course';
 import type { Cutting } from './cutting';
 import type { Block, Played } from './play';
 import type { Program } from './program';

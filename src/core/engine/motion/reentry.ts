@@ -20,6 +20,17 @@ export interface Reentry {
   readonly leftS: number;
 }
 
+/** A cut that broke off: its program as it was played on its machine, and the wire that made it. */
+export interface BrokenOff {
+  readonly played: Played;
+  readonly cutting: Cutting;
+  readonly m: Machine;
+  readonly block: Block;
+  readonly h: AtFeed;
+  readonly warmUpS: number;
+  readonly marginMm: number;
+}
+
 /** Open kerfs are gone through again at this share of the max feed: fast melts least. Ours. */
 const BACK_SHARE = 0.9;
 
@@ -27,16 +38,8 @@ const BACK_SHARE = 0.9;
  * Code that enters a cut again which broke off after a row: from where the wire was last outside the foam, through kerfs that are open and without the loops
  * that are closed, to the row; then all that is left. Null where nothing is left, or the cut never began.
  */
-export function reenter(
-  p: Played,
-  cutting: Cutting,
-  m: Machine,
-  block: Block,
-  row: number,
-  h: AtFeed,
-  warmUpS: number,
-  marginMm: number,
-): Reentry | null {
+export function reenter(cut: BrokenOff, row: number): Reentry | null {
+  const { played: p, cutting, m, block, h } = cut;
   const { moves } = p.program;
   const left = moves.slice(row).reduce((sum, _, k) => sum + (p.inFoam[row + k] ? wayOn(p, row + k, 0) : 0), 0);
   const began = p.inFoam.indexOf(1);
@@ -47,8 +50,8 @@ export function reenter(
   };
   const first = lastOutside(p, row);
   const back = withoutLoops(p, first, row);
-  const course = new Course(m, block, marginMm);
-  const top = boxTurned(m, block, 0, m.turn ? 360 : 0).y1 + marginMm;
+  const course = new Course(m, block, cut.marginMm);
+  const top = boxTurned(m, block, 0, m.turn ? 360 : 0).y1 + cut.marginMm;
   course.rise(top);
   if (m.turn) {
     const deg = first === 0 ? p.program.start.at(-1)! : moves[first - 1]!.at.at(-1)!;
@@ -56,7 +59,7 @@ export function reenter(
   }
   course.note('in again');
   course.air(endsAt(first));
-  course.warm(warmUpS);
+  course.warm(cut.warmUpS);
   const feed = BACK_SHARE * h.fastest;
   let backMm = 0;
   let widensTo = 0;

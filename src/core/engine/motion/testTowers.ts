@@ -1,5 +1,5 @@
 import { jobSchema, type Job, type JobOf } from '../../documents/job';
-import { replaySchema } from '../../documents/motion';
+import { replaySchema, type MotionFindingFigures } from '../../documents/motion';
 import type { TowerKind } from '../../documents/towerJobs';
 import { motionOf, replayOf, spindleOf, type Motion, type PathOf, type TowerJob } from './motion';
 import { even, TOWERS } from './testMotion';
@@ -156,3 +156,5 @@ export const replayed = (job: OnRig<TowerKind>, code: string, blockMm: readonly 
   replayOf(
     replaySchema.parse({ machine: job.machine, rig: job.rig, blockMm, code, spindleMm: spindleOf(job) }),
   );
+
+export const stops = (f: readonly MotionFindingFigures[]) => f.filter((x) => x.level === 'stop');

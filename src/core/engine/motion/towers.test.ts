@@ -1,31 +1,13 @@
 import { Clipper, EndType, FillRule, JoinType } from 'clipper2-ts';
 import { describe, expect, it } from 'vitest';
-import { shareInBox } from '../../numeric/box';
 import { signedDistance } from '../../numeric/inside';
 import { boxOf, signedArea, type Pt } from '../../numeric/polyline';
-import { motionSchema, type MotionFindingFigures } from '../../documents/motion';
+import { motionSchema } from '../../documents/motion';
 import { becauseText, deviationText } from '../../words/motion';
 import { sayIn } from '../../words/say';
-import { CLEAR_MM } from './turned';
-import { ACROSS } from './ends';
-import {
-  combJob,
-  coreJob,
-  machineOf,
-  axis,
-  pathOf,
-  replayed,
-  seededComb,
-  seededCore,
-  seededTurned,
-  turnedJob,
-  type OnRig,
-} from './testTowers';
+import { combJob, coreJob, machineOf, axis, pathOf, replayed, turnedJob, type OnRig } from './testTowers';
 import type { TowerKind } from '../../documents/towerJobs';
-import { atFeedOf } from '../template/heat';
-import { motionCut, type TowerJob } from './motion';
-import { reenter } from './reentry';
-import { outlineJob, seededOutline, square } from './testMotion';
+import { outlineJob, square } from './testMotion';
 
 const codes = (job: OnRig<TowerKind>) => pathOf(job).figures.findings.map((f) => f.code);
 
@@ -139,7 +121,6 @@ describe('a core led by towers', () => {
 });
 
 const from = (...profile: number[][]) => turnedJob({ profile });
-const stops = (f: readonly MotionFindingFigures[]) => f.filter((x) => x.level === 'stop');
 describe('a turned piece', () => {
   it('the profile half a kerf off on each side, by an independent sweep within 0.02 mm', () => {
     for (const job of [turnedJob({ toleranceMm: 2 }), turnedJob({ toleranceMm: 2, profile: STEPPED })]) {
@@ -223,124 +204,5 @@ describe('a test comb', () => {
     expect(found.code).toBe('heat-off-in-foam');
     expect(other.split('\n')[found.line! - 1]).toContain('Y50');
     expect(() => combJob({ depthMm: 118 })).toThrow(/must leave 5 mm/);
-  });
-});
-
-const SEEDED = { core: seededCore, turned: seededTurned, comb: seededComb } as const;
-describe.each(Object.entries(SEEDED))('200 seeded jobs of the kind %s', (kind, seeded) => {
-  const all = Array.from({ length: 200 }, (_, i) => {
-    const job = seeded(i + 1) as OnRig<TowerKind>;
-    return { name: `${kind}, seed ${i + 1}`, job, ...pathOf(job) };
-  });
-  it('their code replayed gives their own forecast to 0.005 mm and their time to 0.1 %', () => {
-    for (const { name, job, figures, path } of all) {
-      expect(stops(figures.findings), name).toEqual([]);
-      const again = replayed(job, figures.code, path!.block).figures;
-      expect(stops(again.findings), name).toEqual([]);
-      const [a, b] = [figures.forecast!, again.forecast!];
-      expect(Math.abs(b.timeS / a.timeS - 1), name).toBeLessThan(0.001);
-      expect(Math.abs(b.cutMm / a.cutMm - 1), name).toBeLessThan(0.001);
-      for (const key of ['leftKerfMm', 'rightKerfMm'] as const)
-        for (const k of [0, 1] as const)
-          expect(Math.abs(a[key]![k] - b[key]![k]), `${name} ${key}`).toBeLessThan(0.005);
-    }
-  });
-  it('none goes rapidly in foam, turns its block into the wire, crosses a finished piece, or ends in foam', () => {
-    for (const { name, job, path } of all) {
-      const { played, program, what, block } = path!;
-      const [wide, , high] = block;
-      const reach = Math.hypot(block[1], high) / 2;
-      program.moves.forEach((move, i) => {
-        const ends = [i, i + 1].map((row) =>
-          [0, 2].map((k): Pt => [played.faces[row * 4 + k]!, played.faces[row * 4 + k + 1]!]),
-        );
-        const across = (row: number, s: number): Pt => {
-          const [l, r] = ends[row]!;
-          return [l![0] + s * (r![0] - l![0]), l![1] + s * (r![1] - l![1])];
-        };
-        const box = { x0: 1e-6, y0: 1e-6, x1: wide - 1e-6, y1: high - 1e-6 };
-        if (move.kind === 'rapid' && job.kind !== 'turned')
-          for (const s of ACROSS)
-            expect(shareInBox(across(0, s), across(1, s), box), `${name} move ${i}`).toBe(null);
-        if (what[i] === 'turn')
-          expect(across(1, 0)[1], name).toBeGreaterThan(high / 2 + reach + CLEAR_MM - 0.01);
-        // No way of the wire passes the inside of what is wanted.
-        if (job.kind === 'core' && move.kind === 'feed')
-          path!.loops.forEach((loop, k) => {
-            const face = (k === 0) === (job.rootAt === 'left') ? 0 : 1;
-            const b = boxOf(loop);
-            const [x, y] = across(1, face);
-            if (x > b.x0 + 1 && x < b.x1 - 1 && y > b.y0 && y < b.y1)
-              expect(signedDistance(loop as Pt[], [x, y]), `${name} move ${i} in the core`).toBeGreaterThan(
-                0.05,
-              );
-          });
-      });
-      const n = program.moves.length;
-      const [x, y] = [played.faces[n * 4]!, played.faces[n * 4 + 1]!];
-      expect(x < 0 || x > wide || y > high, name).toBe(true);
-      expect(program.moves.at(-1)!.heat).toBe(0);
-    }
-  });
-});
-
-describe('entering again after a cut broke off', () => {
-  const all = ([1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const).flatMap((seed) =>
-    [seededOutline(seed), seededCore(seed), seededTurned(seed), seededComb(seed)].map((job, k) => ({
-      name: `${job.kind} ${seed}`,
-      job: job as OnRig<TowerKind>,
-      share: ((7 * seed + 3 * k) % 10) / 10,
-    })),
-  );
-  it('from wherever it broke off: through kerfs that are open, then all that is left, and no stop is found', () => {
-    let entered = 0;
-    for (const { name, job, share } of all) {
-      const { path } = pathOf(job);
-      const { cut, stretch } = motionCut(job as TowerJob, job.rig);
-      const h = atFeedOf(cut.e, stretch)!;
-      const n = path!.program.moves.length;
-      const row = Math.floor(share * n);
-      const again = reenter(path!.played, path!.cutting, job.machine, path!.block, row, h, 8, job.marginMm);
-      if (!again) continue;
-      entered++;
-      const back = replayed(job, again.code, path!.block);
-      expect(stops(back.figures.findings), name).toEqual([]);
-      const f = (r: number) => [0, 1, 2, 3].map((k) => path!.played.faces[r * 4 + k]!);
-      const gone = new Set(
-        Array.from({ length: row + 1 }, (_, r) =>
-          f(r)
-            .map((x) => x.toFixed(2))
-            .join(),
-        ),
-      );
-      const { moves } = back.played.program;
-      // Every place before what is left is one where the wire has been, or lies in the air.
-      const first = moves.length - (n - row);
-      for (let i = 0; i < first; i++) {
-        const at = [0, 1, 2, 3].map((k) => back.played.faces[(i + 1) * 4 + k]!.toFixed(2)).join();
-        if (back.played.inFoam[i] === 1 && moves[i]!.kind === 'feed')
-          expect(gone.has(at), `${name} ${i}`).toBe(true);
-      }
-      // What is left is the same to the end, and takes as long.
-      const [a, b] = [path!.program.moves.at(-1)!.at, moves.at(-1)!.at];
-      b.forEach((x, k) => expect(x, name).toBeCloseTo(a[k]!, 3));
-      const left = path!.played.total - path!.played.reached[row]!;
-      expect(Math.abs(again.leftS - left), name).toBeLessThan(0.5 + 0.01 * left);
-      if (again.backMm > 0) expect(again.widensTo, name).toBeGreaterThan(0);
-    }
-    expect(entered).toBeGreaterThan(25);
-  });
-  it('a part’s outline is not gone round once more: closed loops are left out', () => {
-    const job = outlineJob() as OnRig<'outline'>;
-    const { path } = pathOf(job);
-    const { cut } = motionCut(job, job.rig);
-    const h = atFeedOf(cut.e)!;
-    const last = path!.what.lastIndexOf('loop');
-    const again = reenter(path!.played, path!.cutting, job.machine, path!.block, last, h, 8, 10)!;
-    // From the entry 10 mm before the block to the part 60 mm in, and round its outline; the hole and the slit to it are not gone again.
-    expect(again.backMm).toBeLessThan(70 + 4 * 81 + 5);
-    expect(again.leftMm).toBeLessThan(80 + 70);
-    const n = path!.program.moves.length;
-    expect(reenter(path!.played, path!.cutting, job.machine, path!.block, n, h, 8, 10)).toBeNull();
   });
 });

@@ -43,10 +43,7 @@ export function turnedPath(
   const path = passesOver(job, h, warmUpS, lines);
   const after = allowances(path, lines, kerf);
   const axis = job.blockMm[2] / 2;
-  const ends = new Set(lines.flatMap((l) => [l[0]!, l.at(-1)!]));
-  const deviations = deviationsOf(cornersOf(job.toleranceMm, h), lines, allow, after, kerf).filter(
-    (d) => ![...ends].some(([x, y]) => x === d.at[0] && y === d.at[1]),
-  );
+  const deviations = deviationsOf(cornersOf(job.toleranceMm, h), lines, allow, after, kerf, true);
   return {
     kind: 'turned',
     ...path,
