@@ -146,6 +146,8 @@ test('run on the stand-in: cold first, then with heat; it stops itself, and what
   });
   await expect(page.getByText('off', { exact: true })).toBeVisible();
   await accessibleInBoth(page);
+  await page.getByRole('button', { name: 'Put what was cut in the logbook' }).click();
+  await expect(page.getByText('It is in the logbook.')).toBeVisible();
   await page.getByRole('button', { name: 'Code for what is left' }).click();
   await expect(page.getByRole('region', { name: 'What is left' })).toContainText('of cut');
   // The rest is looked at cold as the whole was, and then cut.

@@ -3,9 +3,9 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { backupSchema } from '@/core/documents/backup';
 import { faultsOf } from '@/core/documents/faults';
 import { loggedCutSchema } from '@/core/documents/log';
-import { piecePlanSchema } from '@/core/documents/plan';
 import { testRig } from '@/core/engine/testRigs';
 import { putBack, takeBackup } from './backup';
+import { PIECE } from './testPiece';
 import workshop from './workshop.json';
 import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from './demo';
 import { openDb, type Db, type Handle } from './open';
@@ -32,16 +32,7 @@ beforeAll(async () => {
 afterAll(() => handle.close());
 
 describe('plans', () => {
-  const plan = piecePlanSchema.parse({
-    format: 'upwind-rod/plan',
-    version: 1,
-    name: 'Core',
-    piece: {
-      spanMm: 640,
-      root: { section: { kind: 'circle' }, chordMm: 80 },
-      tip: { section: { kind: 'circle' }, chordMm: 60 },
-    },
-  });
+  const plan = PIECE;
   it('are kept with their rig, saved on their revision only, and go with it', async () => {
     const rig = await rigs.insertRig(db, testRig({ name: 'With pieces' }), NO_LINKS, true);
     const made = await plans.insert(db, rig.id, plan);

@@ -1,8 +1,7 @@
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { backupSchema } from '@/core/documents/backup';
-import { keptMachineSchema } from '@/core/documents/keptMachine';
-import { piecePlanSchema } from '@/core/documents/plan';
+import { driveSchema, keptMachineSchema } from '@/core/documents/keptMachine';
 import { testRig } from '@/core/engine/testRigs';
 import { putBack, takeBackup } from './backup';
 import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from './demo';
@@ -10,6 +9,7 @@ import { keptPlans } from './kept';
 import { getMachine, insertMachine, listMachines, removeMachine, saveMachine } from './machines';
 import { openDb, type Db, type Handle } from './open';
 import { setArchived, insertRig } from './rigs';
+import { PIECE } from './testPiece';
 import workshop from './workshop.json';
 
 let handle: Handle;
@@ -32,7 +32,7 @@ describe('machines of the workshop', () => {
     expect((await listMachines(db)).map((m) => m.kept.doc.name)).toEqual(['Towers A', 'Towers B']);
     const changed = {
       ...kept('Towers B'),
-      drives: { X: { by: 'belt' as const, steps: 200, micro: 16, pitchMm: 2 } },
+      drives: { X: driveSchema.parse({ by: 'belt' }) },
     };
     expect(await saveMachine(db, made.id, 1, changed)).toMatchObject({ revision: 2, kept: changed });
     // Two windows: the second save on one revision is none.
@@ -73,20 +73,10 @@ describe('machines of the workshop', () => {
 describe('pieces by name', () => {
   it('are those of every rig in use, with its name; an archived rig’s are left out', async () => {
     const links = { foamStockId: null, spoolId: null, supplyId: null };
-    const plan = piecePlanSchema.parse({
-      format: 'upwind-rod/plan',
-      version: 1,
-      name: 'Core',
-      piece: {
-        spanMm: 640,
-        root: { section: { kind: 'circle' }, chordMm: 80 },
-        tip: { section: { kind: 'circle' }, chordMm: 60 },
-      },
-    });
     const used = await insertRig(db, testRig({ name: 'Bow' }), links);
     const away = await insertRig(db, testRig({ name: 'Old bow' }), links);
-    const here = await keptPlans.insert(db, used.id, plan);
-    await keptPlans.insert(db, away.id, plan);
+    const here = await keptPlans.insert(db, used.id, PIECE);
+    await keptPlans.insert(db, away.id, PIECE);
     await setArchived(db, away.id, true);
     const names = (await keptPlans.names(db)).filter((p) => p.name === 'Core' && p.rig !== '');
     expect(names).toEqual([{ id: here.id, name: 'Core', rig: 'Bow' }]);

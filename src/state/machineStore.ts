@@ -1,7 +1,7 @@
 'use client';
 import { faultsOf } from '@/core/documents/faults';
 import { keptMachineSchema, type KeptMachine } from '@/core/documents/keptMachine';
-import { createDocumentStore, type DocumentState, type Point } from './documentStore';
+import { createDocumentStore, type Point } from './documentStore';
 import { machineServer, savedMachineAnswer } from './server/machines';
 import type { MachineRecord } from './types';
 
@@ -12,7 +12,6 @@ interface MachineOwn {
   /** Takes the machine changed, as one step of undo; answers with the rule that refuses it, or null. */
   readonly edit: (label: string, next: KeptMachine) => string | null;
 }
-export type MachineState = Point<KeptMachine> & DocumentState<Point<KeptMachine>, SavedMachine> & MachineOwn;
 
 /** The store of one machine: its document with its calibration, edits with undo, saving. */
 export function createMachineStore(record: MachineRecord) {
@@ -34,4 +33,3 @@ export function createMachineStore(record: MachineRecord) {
     }),
   );
 }
-export type MachineStore = ReturnType<typeof createMachineStore>;

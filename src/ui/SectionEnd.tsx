@@ -13,17 +13,29 @@ const FRESH: Record<Exclude<Section['kind'], 'points'>, Section> = {
   trapezium: { kind: 'trapezium', height: 0.3, topShare: 0.6 },
 };
 
-/** One end of a piece: which section, and beneath it what else is said of that end. `onFile`: a section is wanted from a file. */
+/** What a dialog that takes a section from a file is given. */
+export interface FromFile {
+  readonly onClose: () => void;
+  readonly onTake: (s: Section, chordMm: number | null) => void;
+}
+
+/** One end of a piece: which section, and beneath it what else is said of that end. `onTaken`: one from a file, with its chord where that has a size; `dialog` asks for it. */
 export function SectionEnd(p: {
   name: string;
   /** Where the end stands in its document, as `piece.root`. */
   path: string;
   section: Section;
   onSection: (s: Section) => string | null;
-  onFile: () => void;
+  onTaken: (s: Section, chord: { readonly chordMm?: number }) => void;
+  dialog: (p: FromFile) => ReactNode;
   children: ReactNode;
 }) {
   const { path, section } = p;
+  const [asking, ask] = useState(false);
+  const take = (s: Section, chordMm: number | null) => {
+    p.onTaken(s, chordMm === null ? {} : { chordMm: Number(chordMm.toPrecision(6)) });
+    ask(false);
+  };
   const id = useId();
   return (
     <fieldset className={css.end}>
@@ -38,7 +50,7 @@ export function SectionEnd(p: {
         value={section.kind}
         onChange={(e) => {
           const kind = e.target.value as Section['kind'];
-          if (kind === 'points') p.onFile();
+          if (kind === 'points') ask(true);
           else p.onSection(FRESH[kind]);
         }}
       >
@@ -48,8 +60,9 @@ export function SectionEnd(p: {
           </option>
         ))}
       </select>
-      <Detail path={path} section={section} set={p.onSection} onFile={p.onFile} />
+      <Detail path={path} section={section} set={p.onSection} onFile={() => ask(true)} />
       {p.children}
+      {asking && p.dialog({ onClose: () => ask(false), onTake: take })}
     </fieldset>
   );
 }

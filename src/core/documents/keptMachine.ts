@@ -65,13 +65,17 @@ export const CALIBRATION_KINDS = [
   'zero',
 ] as const;
 
-/** What drives an axis, to know a scale by: a belt's pitch or a screw's lead; steps a turn, microsteps. */
+/** What drives an axis, to know a scale by: steps a turn, microsteps; a belt on its pulley, a screw, or a gear before an axis that turns. */
 export const driveSchema = z.strictObject({
-  by: z.enum(['belt', 'screw']),
+  by: z.enum(['belt', 'screw', 'gear']),
   steps: overZero(10_000).default(200),
   micro: overZero(512).default(16),
   /** Pitch of the belt or lead of the screw. */
   pitchMm: overZero(100).default(2),
+  /** Teeth of a belt's pulley. */
+  teeth: z.number().int().min(5).max(200).default(20),
+  /** Turns of the motor for one of the axis, through a gear. */
+  ratio: overZero(1000).default(1),
 });
 export type Drive = z.infer<typeof driveSchema>;
 

@@ -29,7 +29,7 @@ export const CALIBRATION_HOW: Readonly<Record<CalibrationKind, string>> = {
 const DOUBT_TEXT: Readonly<Record<Doubt, string>> = {
   'short-way': 'Under 200 mm the gauge is measured as much as the axis: take a longer way.',
   'no-whole-teeth': 'That is no whole number of teeth: the measuring, the belt’s pitch, or lost steps.',
-  'not-its-lead': 'That is not what its screw’s lead gives: the measuring, the lead, or lost steps.',
+  'not-its-lead': 'That is not what its screw or gear gives: the measuring, its lead, or lost steps.',
   'large-change': 'It changes by over 5 %: measure once more before it is believed.',
   'much-backlash': 'That much is seen in every corner: tighten the belt or the nut first.',
   'switch-dead': 'The axis did not stop. Nothing is run before it does.',

@@ -1,6 +1,5 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
 import type { Section } from '@/core/documents/plan';
 import { usePieces } from '@/state/PlanContext';
 import { SectionEnd } from '@/ui/SectionEnd';
@@ -14,22 +13,18 @@ export function EndFields({ end }: { end: 'root' | 'tip' }) {
   const at = `piece.${end}`;
   const { open } = usePieces();
   const section = usePlanField<Section>(`${at}.section`, `${end} section`);
-  const [asking, ask] = useState(false);
-  const taken = (s: Section, chordMm: number | null) => {
-    const chord = chordMm === null ? {} : { chordMm: Number(chordMm.toPrecision(6)) };
-    open?.store.getState().edit(`${end} from a file`, { piece: { [end]: { section: s, ...chord } } });
-    ask(false);
-  };
   return (
     <SectionEnd
       name={END_NAMES[end]}
       path={at}
       section={section.value}
       onSection={section.set}
-      onFile={() => ask(true)}
+      onTaken={(s, chord) =>
+        open?.store.getState().edit(`${end} from a file`, { piece: { [end]: { section: s, ...chord } } })
+      }
+      dialog={(p) => <SectionDialog end={end} {...p} />}
     >
       <PlanNumber path={`${at}.chordMm`} label="Chord" role="foamSize" />
-      {asking && <SectionDialog end={end} onClose={() => ask(false)} onTake={taken} />}
     </SectionEnd>
   );
 }

@@ -12,6 +12,11 @@ describe('calibrating a machine', () => {
     // MACHINES.md section 9: 200 × 16 on 2 mm × 20 teeth is 80 a mm; 83 is 19.3 teeth.
     expect(scaleBy(belt)).toBe(80);
     expect(scaleBy(screw)).toBe(400);
+    // 3200 a turn is 8.889 a degree, as in MACHINES.md section 9; through a gear of 3 three times that.
+    const gear = driveSchema.parse({ by: 'gear' });
+    expect(scaleBy(gear)).toBeCloseTo(8.889, 3);
+    expect(scaleBy({ ...gear, ratio: 3 })).toBeCloseTo(26.667, 3);
+    expect(scaleSaid(8.889, 360, 350, gear).doubts).toEqual(['not-its-lead']);
     expect(scaleSaid(80, 300, 300, belt)).toMatchObject({ now: 80, teeth: 20, doubts: [] });
     expect(scaleSaid(80, 300, 299.2, belt).now).toBeCloseTo(80.2139, 4);
     const off = scaleSaid(80, 300, (300 * 80) / 83, belt);

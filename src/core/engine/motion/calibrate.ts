@@ -6,6 +6,7 @@ import {
   screwScale,
   skewOf,
   teethOf,
+  turnScale,
   zeroAfter,
 } from '../../physics/motion/scale';
 
@@ -25,7 +26,7 @@ export type Doubt = (typeof DOUBTS)[number];
 const LEAST_WAY_MM = 200;
 /** A scale that changes by more was measured wrong, or steps are lost. Ours. */
 const LARGE_CHANGE = 0.05;
-/** Of the lead that a screw has, a scale may be off by so much. As for teeth. */
+/** Of what a screw's lead or a gear gives, a scale may be off by so much. As for teeth. */
 const OF_LEAD = 0.01;
 /** Backlash over this is felt in every corner, mm; a skew over this is seen, degrees. Ours. */
 const MUCH_MM = 0.3;
@@ -48,7 +49,7 @@ const when = (...doubts: (Doubt | false)[]) => doubts.filter((d): d is Doubt => 
 export function scaleSaid(was: number, commandedMm: number, measuredMm: number, drive: Drive | null): Said {
   const now = correctedScale(was, commandedMm, measuredMm);
   const belt = drive?.by === 'belt' ? teethOf(now, drive.steps, drive.micro, drive.pitchMm) : null;
-  const screw = drive?.by === 'screw' ? screwScale(drive.steps, drive.micro, drive.pitchMm) : null;
+  const known = drive && drive.by !== 'belt' ? scaleBy(drive) : null;
   return {
     ...NOTHING,
     now,
@@ -56,15 +57,17 @@ export function scaleSaid(was: number, commandedMm: number, measuredMm: number, 
     doubts: when(
       commandedMm < LEAST_WAY_MM && 'short-way',
       belt !== null && !belt.whole && 'no-whole-teeth',
-      screw !== null && Math.abs(now / screw - 1) > OF_LEAD && 'not-its-lead',
+      known !== null && Math.abs(now / known - 1) > OF_LEAD && 'not-its-lead',
       Math.abs(now / was - 1) > LARGE_CHANGE && 'large-change',
     ),
   };
 }
 
-/** Steps a mm by what drives an axis; `teeth` of a belt's pulley. */
-export const scaleBy = (d: Drive, teeth = 20): number =>
-  d.by === 'belt' ? beltScale(d.steps, d.micro, d.pitchMm, teeth) : screwScale(d.steps, d.micro, d.pitchMm);
+/** Steps a mm by what drives an axis; through a gear, steps a degree. */
+export function scaleBy(d: Drive): number {
+  if (d.by === 'belt') return beltScale(d.steps, d.micro, d.pitchMm, d.teeth);
+  return d.by === 'screw' ? screwScale(d.steps, d.micro, d.pitchMm) : turnScale(d.steps, d.micro, d.ratio);
+}
 
 /** What any measurement says of a machine whose towers stand so far apart. */
 export function saidBy(c: Calibration, towersMm: number, drive: Drive | null = null): Said {

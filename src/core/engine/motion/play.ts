@@ -1,6 +1,6 @@
 import { axesOf, type Machine } from '../../documents/machine';
 import { shareInBox, type Box } from '../../numeric/box';
-import { toFaces } from '../../physics/motion/scale';
+import { toFaces, wireBetween } from '../../physics/motion/scale';
 import { timeTaken } from '../../physics/motion/timing';
 import { ACROSS } from './ends';
 import { slantBy } from '../template/slant';
@@ -80,7 +80,7 @@ export function play(program: Program, m: Machine, block: Block): Played {
     inFoam[i] = crosses(faces, i, boxes(i)) ? 1 : 0;
     if (inFoam[i] === 0) return;
     const { left, right } = endsOf(m, move.at);
-    const long = Math.hypot(m.towersMm, right[0] - left[0], right[1] - left[1]);
+    const long = wireBetween(m.towersMm, Math.hypot(right[0] - left[0], right[1] - left[1]));
     wire[0] = Math.min(wire[0], long);
     wire[1] = Math.max(wire[1], long);
   });

@@ -68,25 +68,16 @@ function End({ end }: { end: 'root' | 'tip' }) {
   const at = `plan.piece.${end}`;
   const section = useJobField<Section>(`${at}.section`, `${end} section`);
   const whole = useJobField<EndOf>(at, `${end} from a file`);
-  const [asking, ask] = useState(false);
-  const take = (s: Section, chordMm: number | null) => {
-    whole.set({
-      ...whole.value,
-      section: s,
-      ...(chordMm === null ? {} : { chordMm: Number(chordMm.toPrecision(6)) }),
-    });
-    ask(false);
-  };
   return (
     <SectionEnd
       name={END_NAMES[end]}
       path={at}
       section={section.value}
       onSection={section.set}
-      onFile={() => ask(true)}
+      onTaken={(s, chord) => whole.set({ ...whole.value, section: s, ...chord })}
+      dialog={(p) => <SectionDialog end={end} {...p} />}
     >
       <JobNumber path={`${at}.chordMm`} label="Chord" role="foamSize" />
-      {asking && <SectionDialog end={end} onClose={() => ask(false)} onTake={take} />}
     </SectionEnd>
   );
 }

@@ -46,23 +46,23 @@ export function MachineForm({ m, set }: Form) {
           <AxisRow key={letter} letter={letter} />
         ))}
         <div className={jobs.three}>
-          <Number path="towersMm" label="Towers apart" role="foamSize" />
-          <Number path="leftToBlockMm" label="Left to block" role="foamSize" />
-          <Number path="bedMm" label="Bed, over zero" role="foamSize" />
-          <Number path="zeroMm.0" label="Zero at, along" role="foamSize" />
-          <Number path="zeroMm.1" label="Zero at, up" role="foamSize" />
-          <Number path="deltaMm" label="Corners within" role="slot" />
-          <Number path="motorsA" label="Motors draw" role="amps" whenEmpty="own supply" />
+          <MachineNumber path="towersMm" label="Towers apart" role="foamSize" />
+          <MachineNumber path="leftToBlockMm" label="Left to block" role="foamSize" />
+          <MachineNumber path="bedMm" label="Bed, over zero" role="foamSize" />
+          <MachineNumber path="zeroMm.0" label="Zero at, along" role="foamSize" />
+          <MachineNumber path="zeroMm.1" label="Zero at, up" role="foamSize" />
+          <MachineNumber path="deltaMm" label="Corners within" role="slot" />
+          <MachineNumber path="motorsA" label="Motors draw" role="amps" whenEmpty="own supply" />
         </div>
-        <Pick path="code.feed" label="Feed as" names={FEED_NAMES} />
-        {m.code.feed === 'G94' && <Pick path="code.means" label="Speed is" names={MEANS_NAMES} />}
-        <Pick path="code.units" label="Written in" names={UNIT_NAMES} />
-        <Pick path="code.heat" label="Heat" names={HEAT_NAMES} />
-        <Pick path="code.dwell" label="Waits in" names={DWELL_NAMES} />
-        <Pick path="code.comment" label="Comments" names={COMMENT_NAMES} />
+        <MachinePick path="code.feed" label="Feed as" names={FEED_NAMES} />
+        {m.code.feed === 'G94' && <MachinePick path="code.means" label="Speed is" names={MEANS_NAMES} />}
+        <MachinePick path="code.units" label="Written in" names={UNIT_NAMES} />
+        <MachinePick path="code.heat" label="Heat" names={HEAT_NAMES} />
+        <MachinePick path="code.dwell" label="Waits in" names={DWELL_NAMES} />
+        <MachinePick path="code.comment" label="Comments" names={COMMENT_NAMES} />
         <div className={jobs.three}>
-          <Number path="code.decimals" label="Decimals" role="count" />
-          <Number path="code.heatMax" label="Full heat is S" role="count" />
+          <MachineNumber path="code.decimals" label="Decimals" role="count" />
+          <MachineNumber path="code.heatMax" label="Full heat is S" role="count" />
         </div>
       </div>
     </FormContext>
@@ -77,7 +77,7 @@ const withValue = (m: Machine, path: string, value: unknown): Machine => {
 };
 
 /** A number of the machine. */
-function Number(p: { path: string; label: string; role: Role; whenEmpty?: string }) {
+function MachineNumber(p: { path: string; label: string; role: Role; whenEmpty?: string }) {
   const { path, label, role, whenEmpty } = p;
   const { m, set } = useForm();
   const { say } = useUnits();
@@ -102,7 +102,7 @@ function Number(p: { path: string; label: string; role: Role; whenEmpty?: string
 }
 
 /** A choice of the machine. */
-function Pick<T extends string>(p: { path: string; label: string; names: Readonly<Record<T, string>> }) {
+function MachinePick<T extends string>(p: { path: string; label: string; names: Readonly<Record<T, string>> }) {
   const { m, set } = useForm();
   const options = (Object.keys(p.names) as T[]).map((v): Option<T> => ({ value: v, name: p.names[v] }));
   return (
@@ -123,16 +123,16 @@ function AxisRow({ letter }: { letter: AxisLetter }) {
   return (
     <fieldset>
       <legend>{turns ? `${letter}, turns the block` : (AXIS_NAMES[letter] ?? letter)}</legend>
-      <Number path={`${path}.minMm`} label="From" role={way} />
-      <Number path={`${path}.maxMm`} label="To" role={way} />
-      <Number
+      <MachineNumber path={`${path}.minMm`} label="From" role={way} />
+      <MachineNumber path={`${path}.maxMm`} label="To" role={way} />
+      <MachineNumber
         path={`${path}.maxMmS`}
         label={turns ? 'Degrees a second' : 'Speed'}
         role={turns ? 'count' : 'feed'}
       />
-      <Number path={`${path}.accelMmS2`} label="Acceleration" role={turns ? 'count' : 'acceleration'} />
-      <Number path={`${path}.stepsPerMm`} label={turns ? 'Steps a degree' : 'Steps a mm'} role="count" />
-      <Number path={`${path}.backlashMm`} label="Backlash" role={turns ? 'angle' : 'slot'} />
+      <MachineNumber path={`${path}.accelMmS2`} label="Acceleration" role={turns ? 'count' : 'acceleration'} />
+      <MachineNumber path={`${path}.stepsPerMm`} label={turns ? 'Steps a degree' : 'Steps a mm'} role="count" />
+      <MachineNumber path={`${path}.backlashMm`} label="Backlash" role={turns ? 'angle' : 'slot'} />
       <Home letter={letter} />
     </fieldset>
   );

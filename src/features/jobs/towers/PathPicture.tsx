@@ -1,12 +1,11 @@
 'use client';
-import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { useEffect, useId, useMemo, useState } from 'react';
 import type { Deviation } from '@/core/documents/motion';
 import { wireAt, type PlayView } from '@/core/engine/motion/view';
 import type { Pt } from '@/core/numeric/polyline';
 import { useUnits } from '@/ui/Units';
-import { useWidth } from '@/ui/useWidth';
-import { highFor, paintPath } from './paint';
 import css from './towers.module.css';
+import { usePaint } from './usePaint';
 
 const MOST_HIGH = 330;
 
@@ -22,29 +21,16 @@ export function PathPicture(p: {
   onRow?: (row: number) => void;
 }) {
   const { play, onRow } = p;
-  const [ref, width] = useWidth(560);
   const { say } = useUnits();
   const id = useId();
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const height = useMemo(() => Math.min(MOST_HIGH, highFor(play, width)), [play, width]);
   const [at, setAt] = useState<number | null>(null);
   const [running, run] = useState(false);
   const seconds = Math.min(at ?? play.total, play.total);
   const wire = useMemo(() => wireAt(play, seconds), [play, seconds]);
-  useEffect(() => {
-    const on = canvas.current;
-    if (!on) return;
-    const frame = requestAnimationFrame(() =>
-      paintPath(on, {
-        ...p,
-        width,
-        height,
-        seconds: at === null ? null : seconds,
-        wire: at === null ? null : wire,
-      }),
-    );
-    return () => cancelAnimationFrame(frame);
-  });
+  const { about, canvas, height } = usePaint(
+    { ...p, seconds: at === null ? null : seconds, wire: at === null ? null : wire },
+    MOST_HIGH,
+  );
   useEffect(() => {
     if (!running) return;
     let last = performance.now();
@@ -65,7 +51,7 @@ export function PathPicture(p: {
   }, [running, play.total]);
   useEffect(() => onRow?.(wire.row), [onRow, wire.row]);
   return (
-    <div ref={ref} className={css.path}>
+    <div ref={about} className={css.path}>
       <canvas
         ref={canvas}
         className={css.canvas}

@@ -94,6 +94,14 @@ export function paintPath(canvas: HTMLCanvasElement, s: Scene): void {
     c.strokeStyle = colour('--dim');
     c.setLineDash([6, 4]);
     c.stroke();
+    c.beginPath();
+    for (let i = 0; i < s.play.faces.length; i += 4) {
+      const [x, y] = [f.x(s.play.faces[i + 2]!), f.y(s.play.faces[i + 3]!)];
+      if (i === 0) c.moveTo(x, y);
+      else c.lineTo(x, y);
+    }
+    c.setLineDash([1, 3]);
+    c.stroke();
     c.setLineDash([]);
   }
   if (s.ahead) {

@@ -10,7 +10,7 @@ import {
   type KeptMachine,
 } from '@/core/documents/keptMachine';
 import { axesOf, type AxisLetter, type Machine } from '@/core/documents/machine';
-import { saidBy, type Said } from '@/core/engine/motion/calibrate';
+import { saidBy, scaleBy, type Said } from '@/core/engine/motion/calibrate';
 import type { Role } from '@/core/units/profile';
 import { CALIBRATION_HOW, CALIBRATION_NAMES, calibrationText } from '@/core/words/calibration';
 import { Act } from '@/ui/Act';
@@ -28,6 +28,8 @@ export function Calibrate(p: {
   kept: KeptMachine;
   onNote: (c: Calibration, changed: Machine) => string | null;
   onDrives: (drives: KeptMachine['drives']) => string | null;
+  /** A scale that nothing was measured for yet. */
+  onScale: (axis: AxisLetter, stepsPerMm: number) => void;
 }) {
   const { doc, drives } = p.kept;
   const { say } = useUnits();
@@ -78,7 +80,12 @@ export function Calibrate(p: {
         />
       )}
       {kind === 'scale' && (
-        <DriveFields axis={axis} drive={drive} onDrive={(d) => p.onDrives({ ...drives, [axis]: d })} />
+        <DriveFields
+          drive={drive}
+          stepsPerMm={doc.axes[axis]!.stepsPerMm}
+          onDrive={(d) => p.onDrives({ ...drives, [axis]: d })}
+          onScale={(stepsPerMm) => p.onScale(axis, stepsPerMm)}
+        />
       )}
       <div className={css.measures}>
         {fields.map((f) => (
@@ -122,47 +129,71 @@ export function Calibrate(p: {
   );
 }
 
-const BY = { none: 'not said', belt: 'a belt', screw: 'a screw' } as const;
+const BY = { none: 'not said', belt: 'a belt', screw: 'a screw', gear: 'a gear, turning' } as const;
 
-/** What drives an axis: from it follows what its scale can be. */
-function DriveFields(p: { axis: AxisLetter; drive: Drive | null; onDrive: (d: Drive | undefined) => void }) {
+type DriveKey = Exclude<keyof Drive, 'by'>;
+/** Numbers of a drive, by what it is. */
+const DRIVE_FIELDS: Readonly<
+  Record<Drive['by'], readonly (readonly [DriveKey, string, Role, number, number])[]>
+> = {
+  belt: [
+    ['pitchMm', 'Pitch', 'slot', 0.1, 100],
+    ['teeth', 'Teeth', 'count', 5, 200],
+  ],
+  screw: [['pitchMm', 'Lead', 'slot', 0.1, 100]],
+  gear: [['ratio', 'Turns for one', 'count', 0.01, 1000]],
+};
+const MOTOR_FIELDS = [
+  ['steps', 'Steps a turn', 'count', 1, 10_000],
+  ['micro', 'Microsteps', 'count', 1, 512],
+] as const;
+
+/** What drives an axis: from it follows what its scale should be. */
+function DriveFields(p: {
+  drive: Drive | null;
+  stepsPerMm: number;
+  onDrive: (d: Drive | undefined) => string | null;
+  onScale: (stepsPerMm: number) => void;
+}) {
   const { drive, onDrive } = p;
   const { say } = useUnits();
+  const gives = drive && Number(scaleBy(drive).toPrecision(6));
   return (
     <>
       <Choice
         label="Driven by"
         name="drive"
         value={drive?.by ?? 'none'}
-        options={options<keyof typeof BY>(BY, ['none', 'belt', 'screw'])}
+        options={options<keyof typeof BY>(BY, ['none', 'belt', 'screw', 'gear'])}
         onChoose={(by) =>
-          onDrive(by === 'none' ? undefined : driveSchema.parse({ by, pitchMm: by === 'belt' ? 2 : 8 }))
+          onDrive(by === 'none' ? undefined : driveSchema.parse({ by, pitchMm: by === 'screw' ? 8 : 2 }))
         }
       />
       {drive && (
         <div className={css.measures}>
-          {(
-            [
-              ['pitchMm', drive.by === 'belt' ? 'Pitch' : 'Lead', 'slot', 0.1, 100],
-              ['steps', 'Steps a turn', 'count', 1, 10_000],
-              ['micro', 'Microsteps', 'count', 1, 512],
-            ] as const
-          ).map(([key, label, role, least, most]) => (
+          {[...DRIVE_FIELDS[drive.by], ...MOTOR_FIELDS].map(([key, label, role, least, most]) => (
             <QuantityField
               key={key}
               label={label}
               name={`drive.${key}`}
               role={role}
               value={drive[key]}
-              onValue={(v) => {
-                if (v === null || !(v >= least && v <= most))
-                  return `must lie between ${say(least, role)} and ${say(most, role)}`;
-                onDrive({ ...drive, [key]: v });
-                return null;
-              }}
+              onValue={(v) =>
+                v === null || !(v >= least && v <= most)
+                  ? `must lie between ${say(least, role)} and ${say(most, role)}`
+                  : onDrive({ ...drive, [key]: v })
+              }
             />
           ))}
         </div>
+      )}
+      {gives !== null && (
+        <p className={css.acts}>
+          That gives {gives} steps a {drive?.by === 'gear' ? 'degree' : 'mm'}.{' '}
+          {Math.abs(gives / p.stepsPerMm - 1) > 1e-6 && (
+            <Act onClick={() => p.onScale(gives)}>Begin with it</Act>
+          )}
+        </p>
       )}
     </>
   );

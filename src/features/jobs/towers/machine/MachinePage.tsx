@@ -20,6 +20,7 @@ import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
 import { MachineForm } from '../MachineForm';
 import { Calibrate } from './Calibrate';
+import page from '../page.module.css';
 import css from './machine.module.css';
 
 /** One machine: its axes and code, and its calibration, step by step. */
@@ -50,8 +51,8 @@ export function MachinePage({ record }: { record: MachineRecord }) {
     if ((await drop(record.id)).kind === 'done') router.push(places.machines);
   };
   return (
-    <div className={css.page}>
-      <header className={css.head}>
+    <div className={page.page}>
+      <header className={page.head}>
         <p>
           <Link href={places.machines}>Machines</Link>
         </p>
@@ -61,7 +62,17 @@ export function MachinePage({ record }: { record: MachineRecord }) {
       {theirs && <TwoWindows what="machine" settle={settle} />}
       <div className={css.cols}>
         <section aria-label="Calibration" className={css.side}>
-          <Calibrate kept={kept} onNote={note} onDrives={(drives) => set({ ...kept, drives })} />
+          <Calibrate
+            kept={kept}
+            onNote={note}
+            onDrives={(drives) => set({ ...kept, drives })}
+            onScale={(letter, stepsPerMm) =>
+              set({
+                ...kept,
+                doc: { ...doc, axes: { ...doc.axes, [letter]: { ...doc.axes[letter]!, stepsPerMm } } },
+              })
+            }
+          />
           <h2>What was measured</h2>
           {calibrations.length === 0 && <p className="dim">Nothing yet.</p>}
           <ol className={css.history}>

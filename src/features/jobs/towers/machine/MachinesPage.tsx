@@ -8,6 +8,7 @@ import type { MachineRecord } from '@/state/types';
 import { useMachineActs } from '@/state/useMachines';
 import { Act } from '@/ui/Act';
 import { useWhen } from '@/ui/When';
+import page from '../page.module.css';
 import css from './machine.module.css';
 
 /** The machines of the workshop: what leads the wire of motor towers. */
@@ -23,7 +24,7 @@ export function MachinesPage({ machines }: { machines: readonly MachineRecord[] 
     else setFault('It was not added; try again.');
   };
   return (
-    <div className={css.page}>
+    <div className={page.page}>
       <h1>Machines</h1>
       <p className="dim">
         What leads the wire of motor towers. Several rigs may use one; each job holds a copy of it.

@@ -74,9 +74,20 @@ function EnterAgain(p: Ended) {
   const { view, made, program, job } = p;
   const { say } = useUnits();
   const { play } = view;
-  // With the link gone nobody knows how far it came: it did what it had been sent.
+  // From the last line that it reported: what it cut after that, link or no link, is an open kerf and is gone once more.
   const [row, setRow] = useState(() => rowAfter(play, made.run.report?.line ?? 0));
   const [told, tell] = useState<string | null>(null);
+  const [noted, setNoted] = useState(false);
+  const rigId = useRig((s) => s.id);
+  const { note } = useEvents(rigId, []);
+  const log = async () => {
+    const { report } = made.run;
+    const why = report?.why ?? 'stopped by hand, or its link gone';
+    const text = `${job.name || job.kind}, on the stand-in controller: broke off at line ${report?.line ?? 0} after ${say(report?.seconds ?? 0, 'time')} (${why}); ${say(play.total - play.reached[row]!, 'time')} are left.`;
+    const refused = await note({ kind: 'remark', at: new Date().toISOString(), note: text });
+    setNoted(refused === null);
+    tell(refused ?? 'It is in the logbook.');
+  };
   const enter = async () => {
     const answer = await askReentry(p.replay, row, job.marginMm);
     if ('fault' in answer) return tell(answer.fault);
@@ -111,8 +122,11 @@ function EnterAgain(p: Ended) {
           Code for what is left
         </Act>
         <Act onClick={made.clear}>From the beginning</Act>
+        <Act disabled={noted} onClick={() => void log()}>
+          Put what was cut in the logbook
+        </Act>
       </p>
-      {told && <p role="alert">{told}</p>}
+      {told && <p role={noted ? 'status' : 'alert'}>{told}</p>}
     </section>
   );
 }

@@ -1,42 +1,31 @@
 'use client';
-import { useEffect, useMemo, useRef } from 'react';
 import type { Machine } from '@/core/documents/machine';
 import { facesAt } from '@/core/engine/motion/play';
 import { rowAfter, type PlayView } from '@/core/engine/motion/view';
 import { useUnits } from '@/ui/Units';
-import { useWidth } from '@/ui/useWidth';
-import { highFor, paintPath } from '../paint';
 import css from '../towers.module.css';
+import { usePaint } from '../usePaint';
 
 const MOST_HIGH = 400;
 
 /** The block with what is cut so far, and the wire where it stands now. `at`: coordinates of the axes. */
 export function Live(p: { play: PlayView; machine: Machine; line: number; at: readonly number[] | null }) {
   const { play, machine, line, at } = p;
-  const [ref, width] = useWidth(560);
   const { say } = useUnits();
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const height = useMemo(() => Math.min(MOST_HIGH, highFor(play, width)), [play, width]);
   const row = rowAfter(play, line);
   const faces = at && facesAt(machine, play.block, at);
-  useEffect(() => {
-    const on = canvas.current;
-    if (!on) return;
-    const frame = requestAnimationFrame(() =>
-      paintPath(on, {
-        play,
-        width,
-        height,
-        ahead: true,
-        // The row that is under way is drawn up to the wire.
-        seconds: faces ? play.reached[row]! + 1e-9 : 0,
-        wire: faces ? { row, ...faces } : null,
-      }),
-    );
-    return () => cancelAnimationFrame(frame);
-  });
+  const { about, canvas, height } = usePaint(
+    {
+      play,
+      ahead: true,
+      // The row that is under way is drawn up to the wire.
+      seconds: faces ? play.reached[row]! + 1e-9 : 0,
+      wire: faces ? { row, ...faces } : null,
+    },
+    MOST_HIGH,
+  );
   return (
-    <div ref={ref} className={css.path}>
+    <div ref={about} className={css.path}>
       <canvas
         ref={canvas}
         className={css.canvas}

@@ -122,7 +122,7 @@ export function useRun(machine: Machine, code: string, injected: Injected | null
     /** A line that was refused once more. */
     again: () => {
       const g = going.current;
-      if (g) void g.sender.pump(true).then(look);
+      if (g) act(() => g.sender.pump(true).then(() => undefined));
     },
     /** Switched off at the machine itself, where the link is gone. */
     off: () => {
