@@ -129,9 +129,9 @@ export const FIGURES: Readonly<Record<JobKind, readonly FigureOf[]>> = {
     ...CUT,
   ],
   core: [
-    of('rootOffMm', 'Root deviates by', 'slot'),
-    of('middleOffMm', 'Middle deviates by', 'slot'),
-    of('tipOffMm', 'Tip deviates by', 'slot'),
+    of('rootOffMm', 'Deviation, root', 'slot'),
+    of('middleOffMm', 'Deviation, middle', 'slot'),
+    of('tipOffMm', 'Deviation, tip', 'slot'),
     of('pathMm', 'Way through foam', 'foamSize'),
     of('stretchMm', 'Wire stretches', 'slot'),
     ...CUT,

@@ -103,11 +103,14 @@ export const outline = towers<'outline'>({
   },
 });
 
+/** What is foretold of a core is not known finer, mm. */
+const thousandths = (mm: number | undefined) => (mm === undefined ? null : Number(mm.toFixed(3)));
+
 export const core = towers<'core'>({
   values: (path) => ({
-    rootOffMm: path?.core?.root.offMm ?? null,
-    middleOffMm: path?.core?.middle.offMm ?? null,
-    tipOffMm: path?.core?.tip.offMm ?? null,
+    rootOffMm: thousandths(path?.core?.root.offMm),
+    middleOffMm: thousandths(path?.core?.middle.offMm),
+    tipOffMm: thousandths(path?.core?.tip.offMm),
   }),
   parts: (path) =>
     path.loops.map((p, i) => ({
