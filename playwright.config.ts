@@ -1,5 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
+/** Walked a second time with a PostgreSQL server below, or only there. */
+const ON_SERVER = ['path', 'odd', 'load', 'twoPrograms'].map((name) => `**/${name}.spec.ts`);
 const ALONE = ['manyCuts', 'odd', 'load', 'saves', 'ready', 'calledCut'].map((name) => `**/${name}.spec.ts`);
 
 export default defineConfig({
@@ -8,8 +10,9 @@ export default defineConfig({
   // Each worker has servers of its own. What measures time, or hears it, runs alone, after the rest.
   workers: 2,
   projects: [
-    { name: 'beside', testIgnore: ALONE },
+    { name: 'beside', testIgnore: [...ALONE, '**/twoPrograms.spec.ts'] },
     { name: 'alone', testMatch: ALONE, workers: 1 },
+    { name: 'server', testMatch: ON_SERVER, workers: 1 },
   ],
   // Only a hang may run into this: what bounds a time measures it itself.
   timeout: 240_000,

@@ -1,5 +1,18 @@
 import path from 'node:path';
 import { defineConfig } from 'vitest/config';
+import { noPostgres } from './scripts/postgres.mjs';
+
+/** Tests that run on the embedded database, and a second time on a PostgreSQL server. */
+const ON_BOTH = ['src/db/{db,jobs,logbook,machines,pictures}.test.ts', 'src/server/server.test.ts'];
+/** Tests of what only a server has. */
+const ON_SERVER = ['tests/dbServer.test.ts'];
+const FILES = [
+  'src/**/*.test.ts',
+  'src/**/*.test.tsx',
+  'bin/**/*.test.ts',
+  'tests/**/*.test.ts',
+  'scripts/**/*.test.ts',
+];
 
 export default defineConfig({
   resolve: {
@@ -9,14 +22,18 @@ export default defineConfig({
     },
   },
   test: {
-    include: [
-      'src/**/*.test.ts',
-      'src/**/*.test.tsx',
-      'bin/**/*.test.ts',
-      'tests/**/*.test.ts',
-      'scripts/**/*.test.ts',
+    globalSetup: ['tests/threads.ts', 'tests/postgres.ts'],
+    projects: [
+      { extends: true, test: { name: 'unit', include: FILES, exclude: ON_SERVER } },
+      ...(noPostgres()
+        ? []
+        : [
+            {
+              extends: true as const,
+              test: { name: 'server', include: [...ON_BOTH, ...ON_SERVER], env: { UPWIND_ON_SERVER: '1' } },
+            },
+          ]),
     ],
-    globalSetup: ['tests/threads.ts'],
     benchmark: { include: ['src/**/*.bench.ts'] },
     // Given up on as hung: no bound of the product. A test of twelve seconds may take thirty on a machine that does much else.
     testTimeout: 240_000,

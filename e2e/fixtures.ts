@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
+import { databaseOf } from './database';
 import { startServer, type Server } from './server';
 
 /** One seeded server for the files that share it; pages fail on console errors and on any request to another host. */
@@ -11,10 +12,12 @@ export const test = base.extend<
   // A file that changes what others look at names itself here, and gets a server of its own.
   apart: ['', { option: true, scope: 'worker' }],
   server: [
-    async ({ seeded, apart: _ }, provide) => {
-      const server = await startServer({ seed: seeded });
+    async ({ seeded, apart: _ }, provide, info) => {
+      const below = await databaseOf(info.project.name);
+      const server = await startServer({ seed: seeded, env: below.env });
       await provide(server);
       await server.stop();
+      await below.stop();
     },
     { scope: 'worker' },
   ],

@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
 import { sampleRig } from './sampleRig';
+import { databaseOf } from './database';
 import { startServer } from './server';
 import { slownessOfAll } from './slowness';
 
@@ -16,7 +17,8 @@ test(`${CLIENTS} clients for ${SECONDS} s while somebody tunes ${CUTS} cuts: nob
   test.setTimeout(120_000 + SECONDS * 2000);
   // What the tests before left unwritten is written first: every save here waits for the disk.
   spawnSync('sync');
-  const server = await startServer({ seed: true });
+  const below = await databaseOf(test.info().project.name);
+  const server = await startServer({ seed: true, env: below.env });
   const post = (place: string, method: string, body: unknown) =>
     fetch(server.url + place, {
       method,
@@ -85,4 +87,5 @@ test(`${CLIENTS} clients for ${SECONDS} s while somebody tunes ${CUTS} cuts: nob
   expect(waits.length).toBeGreaterThan(CLIENTS);
   expect(at(1)).toBeLessThan(2000 * slowness);
   await server.stop();
+  await below.stop();
 });

@@ -3,6 +3,7 @@ import http from 'node:http';
 import net from 'node:net';
 import { expect, test } from '@playwright/test';
 import { everyPlace, oddRequest, seeded, sendOdd } from './odd';
+import { databaseOf } from './database';
 import { startServer, type Server } from './server';
 
 const ODD = Number(process.env.ODD ?? 3000);
@@ -16,7 +17,8 @@ const memory = (server: Server) =>
 
 test(`${ODD} odd requests over every route and method: no fault of the server, no hang, and it lives on`, async () => {
   test.setTimeout(120_000 + ODD * 60);
-  const server = await startServer({ seed: true });
+  const below = await databaseOf(test.info().project.name);
+  const server = await startServer({ seed: true, env: below.env });
   const get = async (place: string) => (await (await fetch(server.url + place)).json()) as never;
   const rigs: { id: string; doc: object }[] = await get('/api/rigs');
   const of = rigs[0]!;
@@ -97,6 +99,7 @@ test(`${ODD} odd requests over every route and method: no fault of the server, n
   expect(memory(server)).toBeLessThan(before * 1.2);
   expect((await fetch(`${server.url}/api/rigs`)).status).toBe(200);
   await server.stop();
+  await below.stop();
 });
 
 test.describe('one request does not stop the others', () => {

@@ -31,6 +31,9 @@ export const KEPT_LISTS = [
 ] as readonly List[];
 type List = Exclude<keyof Backup, 'format' | 'version' | 'madeAt'>;
 
+/** Everything is read as it stood at one moment, whoever writes meanwhile. */
+const AT_ONCE = { isolationLevel: 'repeatable read', accessMode: 'read only' } as const;
+
 /** Everything that is kept, as one document, without the pictures' bytes (null), which lie beside it as files. */
 export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
   return db.transaction(async (tx) => {
@@ -87,8 +90,26 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
       views: named.map(({ id, name, query }) => ({ id, name, query })),
       photos: pictures.map(bare).map((p) => ({ ...p, at: iso(p.at), data: null })),
     } as Backup;
-  });
+  }, AT_ONCE);
 }
+
+/** The tables of a backup, those first that hang on others. */
+const TABLES = [
+  photos,
+  plans,
+  jobs,
+  events,
+  logViews,
+  machines,
+  pulls,
+  cuts,
+  rigs,
+  foamStock,
+  spools,
+  supplies,
+  controls,
+  leadPairs,
+];
 
 /** Revisions of what is put back count on from the seconds since then: over all that a page open until now can name. */
 const EPOCH_MS = Date.UTC(2020, 0, 1);
@@ -109,24 +130,14 @@ async function newRevision(db: Db): Promise<number> {
  */
 export async function putBack(db: Db, b: Backup): Promise<void> {
   await db.transaction(async (tx) => {
+    // Another program's saves wait: what is saved while this goes on would stand beside what is put back, or stop it half-way.
+    const names = sql.join(
+      TABLES.map((t) => sql`${t}`),
+      sql`, `,
+    );
+    await tx.execute(sql`lock table ${names} in share row exclusive mode`);
     const revision = await newRevision(tx as unknown as Db);
-    for (const table of [
-      photos,
-      plans,
-      jobs,
-      events,
-      logViews,
-      machines,
-      pulls,
-      cuts,
-      rigs,
-      foamStock,
-      spools,
-      supplies,
-      controls,
-      leadPairs,
-    ])
-      await tx.delete(table);
+    for (const table of TABLES) await tx.delete(table);
     const put = async <T>(rows: readonly T[], insert: (some: T[]) => PromiseLike<unknown>) => {
       for (let i = 0; i < rows.length; i += ROWS) await insert(rows.slice(i, i + ROWS));
     };

@@ -88,7 +88,7 @@ export interface CutAfter {
 export async function amendCut(db: Db, rigId: string, id: string, after: CutAfter): Promise<LoggedCut | null> {
   return db.transaction(async (tx) => {
     const here = and(eq(cuts.id, id), eq(cuts.rigId, rigId));
-    const [row] = await tx.select({ cut: cuts.cut }).from(cuts).where(here);
+    const [row] = await tx.select({ cut: cuts.cut }).from(cuts).where(here).for('update');
     if (!row) return null;
     const { sanded: _, ...was } = row.cut;
     const { sanded, ...rest } = after;

@@ -6,7 +6,6 @@ import { dealtWith, noted, setAside } from './damage';
 import { freeBytes, sizeOf, syncTree, writeWhole } from './disk';
 import { openEmbedded } from './embedded';
 import { openFolder } from './folder';
-import { PictureFiles } from './pictureFiles';
 import { StartFault, takeLock } from './lock';
 import { openDb } from './open';
 import { LEAST_FREE, roomFor } from './room';
@@ -119,36 +118,6 @@ describe('the embedded database', () => {
     const data = folder();
     fs.writeFileSync(path.join(data, 'damage.json'), text);
     expect(noted(data)).toBeNull();
-  });
-});
-
-describe('pictures', () => {
-  const id = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
-  const WEEK = 7 * 24 * 3600_000;
-
-  it('that nothing names any more are kept a week, and come back when they are named again', () => {
-    const files = new PictureFiles(folder());
-    for (const n of [1, 2, 3]) files.write(id(n), Buffer.from(`picture ${n}`));
-    files.drop(id(1));
-    expect(files.read(id(1))!.toString()).toBe('picture 1');
-    expect(files.sweep(new Set([id(3)]))).toEqual({ unnamed: 2, gone: 0, back: 0 });
-    expect(files.sweep(new Set([id(2), id(3)]))).toEqual({ unnamed: 1, gone: 0, back: 1 });
-    expect(files.sweep(new Set([id(2), id(3)]), Date.now() + WEEK - 60_000).gone).toBe(0);
-    expect(files.sweep(new Set([id(2), id(3)]), Date.now() + WEEK + 60_000).gone).toBe(1);
-    expect([1, 2, 3].map((n) => files.read(id(n))?.toString())).toEqual([undefined, 'picture 2', 'picture 3']);
-  });
-
-  it('of a restore are taken whole; one that is here stays; what is no picture’s name is left', () => {
-    const data = folder();
-    const files = new PictureFiles(data);
-    files.write(id(1), Buffer.from('mine'));
-    const aside = folder();
-    fs.writeFileSync(path.join(aside, `${id(1)}.jpg`), 'theirs');
-    fs.writeFileSync(path.join(aside, `${id(2)}.jpg`), 'new');
-    fs.writeFileSync(path.join(aside, 'evil.jpg'), 'no');
-    files.take(aside);
-    expect([1, 2].map((n) => files.read(id(n))!.toString())).toEqual(['mine', 'new']);
-    expect(fs.existsSync(path.join(data, 'photos', 'evil.jpg'))).toBe(false);
   });
 });
 

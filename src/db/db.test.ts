@@ -1,4 +1,3 @@
-import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { backupSchema } from '@/core/documents/backup';
 import { faultsOf } from '@/core/documents/faults';
@@ -8,7 +7,8 @@ import { putBack, takeBackup } from './backup';
 import { PIECE } from './testPiece';
 import workshop from './workshop.json';
 import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from './demo';
-import { openDb, type Db, type Handle } from './open';
+import type { Db, Handle } from './open';
+import { openTestDb } from './testDatabases';
 import { keptPlans as plans } from './kept';
 import * as rigs from './rigs';
 import * as stock from './stock';
@@ -26,7 +26,7 @@ let handle: Handle;
 let db: Db;
 
 beforeAll(async () => {
-  handle = await openDb({ folder: null, migrations: path.resolve('src/db/migrations') });
+  handle = await openTestDb();
   db = handle.db;
 });
 afterAll(() => handle.close());
@@ -195,7 +195,7 @@ describe('the drawer', () => {
 
 describe('the demo workshop', () => {
   it('goes in whole, and what nobody touched comes out', async () => {
-    const own = await openDb({ folder: null, migrations: path.resolve('src/db/migrations') });
+    const own = await openTestDb();
     expect(await isEmpty(own.db)).toBe(true);
     await insertWorkshop(own.db, workshop as unknown as Workshop);
     const all = await rigs.listRigs(own.db);

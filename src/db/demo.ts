@@ -39,14 +39,27 @@ export interface Workshop {
   }[];
 }
 
+const LISTS = [rigs, spools, supplies, foamStock, controls, leadPairs, machines];
+
 /** True where nobody has put anything in. */
 export async function isEmpty(db: Db): Promise<boolean> {
-  const counts = await Promise.all(
-    [rigs, spools, supplies, foamStock, controls, leadPairs, machines].map(
-      async (t) => (await db.select({ n: sql<number>`count(*)::int` }).from(t))[0]!.n,
-    ),
-  );
-  return counts.every((n) => n === 0);
+  for (const t of LISTS)
+    if ((await db.select({ n: sql<number>`count(*)::int` }).from(t))[0]!.n > 0) return false;
+  return true;
+}
+
+/** The lock of those who would put the workshop in; any number that nothing else of the database uses. */
+const PUTTING_IN = 7_041_847;
+
+/** Puts the demo workshop in where nobody has put anything in; false where somebody has, or another program was first. */
+export async function insertWorkshopIfEmpty(db: Db, w: Workshop): Promise<boolean> {
+  return db.transaction(async (tx) => {
+    const t = tx as unknown as Db;
+    await t.execute(sql`select pg_advisory_xact_lock(${PUTTING_IN})`);
+    if (!(await isEmpty(t))) return false;
+    await insertWorkshop(t, w);
+    return true;
+  });
 }
 
 /** Puts the demo workshop in, whole or not at all. */

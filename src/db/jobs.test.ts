@@ -1,4 +1,3 @@
-import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { backupSchema } from '@/core/documents/backup';
 import { jobSchema, ownJobSchema, type OwnJob } from '@/core/documents/job';
@@ -7,7 +6,8 @@ import { testRig } from '@/core/engine/testRigs';
 import { putBack, takeBackup } from './backup';
 import type { Workshop } from './demo';
 import { keptJobs } from './kept';
-import { openDb, type Db, type Handle } from './open';
+import type { Db, Handle } from './open';
+import { openTestDb } from './testDatabases';
 import * as rigs from './rigs';
 import workshop from './workshop.json';
 
@@ -16,7 +16,7 @@ let handle: Handle;
 let db: Db;
 
 beforeAll(async () => {
-  handle = await openDb({ folder: null, migrations: path.resolve('src/db/migrations') });
+  handle = await openTestDb();
   db = handle.db;
 });
 afterAll(() => handle.close());

@@ -1,4 +1,3 @@
-import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { changesBetween, mergedChanges } from '@/core/documents/changes';
 import { loggedCutSchema, type LoggedCut } from '@/core/documents/log';
@@ -7,7 +6,8 @@ import { testRig } from '@/core/engine/testRigs';
 import { addCuts } from './cuts';
 import { deleteEvent, eventsOf, insertEvent, replaceEvent } from './events';
 import { cutLines, logPage } from './logbook';
-import { openDb, type Db, type Handle } from './open';
+import type { Db, Handle } from './open';
+import { openTestDb } from './testDatabases';
 import { insertPull } from './pulls';
 import { MOST_TUNING } from '@/core/engine/tune';
 import { cutsFor, getRig, insertRig, saveRig, type RigRecord } from './rigs';
@@ -30,7 +30,7 @@ const cut = (more: Partial<LoggedCut>) =>
   });
 
 beforeAll(async () => {
-  handle = await openDb({ folder: null, migrations: path.resolve('src/db/migrations') });
+  handle = await openTestDb();
   db = handle.db;
   bow = await insertRig(db, testRig({ name: 'Bow', foam: { kind: 'xps' } }), NO_LINKS);
   table = await insertRig(db, testRig({ name: 'Table 100%', foam: { kind: 'eps' } }), NO_LINKS);

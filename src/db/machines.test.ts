@@ -1,4 +1,3 @@
-import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { backupSchema } from '@/core/documents/backup';
 import { driveSchema, keptMachineSchema } from '@/core/documents/keptMachine';
@@ -7,7 +6,8 @@ import { putBack, takeBackup } from './backup';
 import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from './demo';
 import { keptPlans } from './kept';
 import { getMachine, insertMachine, listMachines, removeMachine, saveMachine } from './machines';
-import { openDb, type Db, type Handle } from './open';
+import type { Db, Handle } from './open';
+import { openTestDb } from './testDatabases';
 import { setArchived, insertRig } from './rigs';
 import { PIECE } from './testPiece';
 import workshop from './workshop.json';
@@ -15,7 +15,7 @@ import workshop from './workshop.json';
 let handle: Handle;
 let db: Db;
 beforeAll(async () => {
-  handle = await openDb({ folder: null, migrations: path.resolve('src/db/migrations') });
+  handle = await openTestDb();
   db = handle.db;
 });
 afterAll(() => handle.close());

@@ -128,8 +128,10 @@ export async function saveRig(
       .set({ ...columns(doc), ...onlyLinks(links), revision: base + 1, touched: true, updatedAt: at })
       .where(here)
       .returning();
+    // Another program may have saved since the look above, and this one waited for it.
+    if (!row) return null;
     await noteChanges(tx as unknown as Db, id, before.doc, bare(doc), at);
-    return toRecord(row!);
+    return toRecord(row);
   });
 }
 
@@ -142,6 +144,11 @@ export async function setArchived(db: Db, id: string, archived: boolean): Promis
 
 export async function deleteRig(db: Db, id: string): Promise<boolean> {
   return (await db.delete(rigs).where(eq(rigs.id, id)).returning({ id: rigs.id })).length > 0;
+}
+
+/** Holds a rig for the rest of a step: who would change what hangs on it waits until then. False where it is not there. */
+export async function holdRig(db: Db, id: string): Promise<boolean> {
+  return (await db.select({ id: rigs.id }).from(rigs).where(eq(rigs.id, id)).for('no key update')).length > 0;
 }
 
 /** Names of the rigs that use a thing of the stock. */

@@ -1,5 +1,15 @@
 import { sql } from 'drizzle-orm';
-import { boolean, doublePrecision, index, integer, jsonb, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
+import {
+  boolean,
+  customType,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  timestamp,
+} from 'drizzle-orm/pg-core';
 import type { Control } from '@/core/documents/control';
 import type { LooseControl } from '@/core/documents/drawer';
 import type { RigEvent } from '@/core/documents/event';
@@ -245,4 +255,30 @@ export const machines = pgTable('machines', {
   demo: boolean('demo').notNull().default(false),
   createdAt: made(),
   updatedAt: timestamp('updated_at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
+});
+
+/** Bytes; one driver gives a Buffer, the other a Uint8Array. */
+const bytes = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' });
+
+/** The pictures themselves where the database is a server, which several programs share; else they are files. */
+export const pictureBytes = pgTable('picture_bytes', {
+  id: text('id').primaryKey(),
+  bytes: bytes('bytes').notNull(),
+  /** Since when nothing names it any more. */
+  goneAt: timestamp('gone_at', { withTimezone: true, mode: 'string' }),
+  createdAt: made(),
+});
+
+/** What a device that was let in may do. */
+export const DEVICE_RIGHTS = ['work', 'look'] as const;
+export type DeviceRight = (typeof DEVICE_RIGHTS)[number];
+
+/** A device that was let in by a code: known again by a secret of which only the hash is kept. */
+export const devices = pgTable('devices', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  right: text('right').$type<DeviceRight>().notNull(),
+  secretHash: text('secret_hash').notNull().unique(),
+  usedAt: timestamp('used_at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
+  createdAt: made(),
 });

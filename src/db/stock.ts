@@ -139,7 +139,7 @@ export async function updateStock<K extends StockKind>(
 /** Takes metres off a spool, if it has them: 'short' where it has fewer, null where there is no such spool. */
 export async function takeMetres(db: Db, at: string, metres: number): Promise<Spool | 'short' | null> {
   return db.transaction(async (tx) => {
-    const [now] = await tx.select().from(spools).where(eq(spools.id, at));
+    const [now] = await tx.select().from(spools).where(eq(spools.id, at)).for('update');
     if (!now) return null;
     if (now.metres === null) return asItem<'spools'>(now);
     if (now.metres < metres) return 'short';

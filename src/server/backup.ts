@@ -12,7 +12,6 @@ import { dataFolder, database, roomForWrites } from './db';
 import { heavy } from './heavy';
 import { refusal, SIZES } from './http';
 import { pictures } from './photos';
-import { forgetTunings } from './rigs';
 
 /** How many days' own backups are kept, and how many of what was replaced. */
 const DAYS = 7;
@@ -38,9 +37,9 @@ export async function backupFile(): Promise<Response> {
 const TOGETHER = 64 * 1024;
 
 /** Text as bytes, in pieces worth sending; other requests come in between. */
-async function* encoded(texts: Iterable<string>): AsyncGenerator<Uint8Array> {
+async function* encoded(texts: AsyncIterable<string>): AsyncGenerator<Uint8Array> {
   let text = '';
-  for (const piece of texts) {
+  for await (const piece of texts) {
     text += piece;
     if (text.length < TOGETHER) continue;
     yield Buffer.from(text);
@@ -51,7 +50,8 @@ async function* encoded(texts: Iterable<string>): AsyncGenerator<Uint8Array> {
 }
 
 /** A backup as JSON, entry by entry; each picture's bytes are read as they are written. */
-function* piecesOf(b: Backup): Generator<string> {
+async function* piecesOf(b: Backup): AsyncGenerator<string> {
+  const store = await pictures();
   const { photos, ...rest } = b;
   yield '{';
   for (const [key, value] of Object.entries(rest)) {
@@ -65,7 +65,7 @@ function* piecesOf(b: Backup): Generator<string> {
   }
   yield '"photos":[';
   for (const [i, p] of photos.entries()) {
-    const data = pictures().read(p.id)?.toString('base64') ?? null;
+    const data = (await store.read(p.id))?.toString('base64') ?? null;
     yield `${i ? ',' : ''}${JSON.stringify({ ...p, data })}`;
   }
   yield ']}';
@@ -135,9 +135,8 @@ async function restoreFrom(file: string, at: string, signal?: AbortSignal): Prom
   roomForWrites(fs.statSync(file).size);
   await keep(db, `before-restore-${new Date().toISOString().replaceAll(':', '').slice(0, 19)}.backup.json`);
   // Pictures first: a file that nothing names harms nobody, and a name always has its picture.
-  pictures().take(laid);
+  await (await pictures()).take(laid);
   await putBack(db, b);
-  forgetTunings();
   thinOut(BEFORE, REPLACED);
   return { rigs: b.rigs.length, cuts: b.cuts.length };
 }

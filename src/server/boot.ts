@@ -2,7 +2,7 @@ import 'server-only';
 import { StartFault } from '@/db/lock';
 import { closeDatabase, database } from './db';
 import { loadWorkshopIfEmpty } from './demo';
-import { clearRestores, tidyUp } from './tidy';
+import { clearRestores, tidyServer, tidyUp } from './tidy';
 
 /** When the data folder is tidied: after the first pages. */
 const TIDY_MS = 1500;
@@ -12,10 +12,9 @@ export async function boot(): Promise<void> {
   try {
     const db = await database();
     if (process.env.UPWIND_SEED === '1') await loadWorkshopIfEmpty(db);
-    if (!process.env.DATABASE_URL) {
-      clearRestores();
-      setTimeout(() => void tidyUp(db), TIDY_MS).unref();
-    }
+    const server = Boolean(process.env.DATABASE_URL);
+    if (!server) clearRestores();
+    setTimeout(() => void (server ? tidyServer : tidyUp)(db), TIDY_MS).unref();
   } catch (e) {
     console.error(e instanceof StartFault ? e.message : `The database could not be opened: ${String(e)}`);
     process.exit(1);

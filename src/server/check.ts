@@ -53,9 +53,10 @@ export async function check(signal: AbortSignal): Promise<Checked> {
         );
     }
   }
+  const store = await pictures();
   for (const p of all.photos) {
     await breathe();
-    const bytes = pictures().read(p.id);
+    const bytes = await store.read(p.id);
     if (!bytes) faults.push({ list: 'photos', id: p.id, message: 'has no file' });
     else if (!jpegSize(bytes))
       faults.push({ list: 'photos', id: p.id, message: 'is no picture any more: its file is damaged' });

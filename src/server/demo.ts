@@ -1,5 +1,5 @@
 import 'server-only';
-import { deleteWorkshop, insertWorkshop, isEmpty, type Workshop } from '@/db/demo';
+import { deleteWorkshop, insertWorkshopIfEmpty, type Workshop } from '@/db/demo';
 import type { Db } from '@/db/open';
 import { database } from './db';
 import { refusal } from './http';
@@ -9,9 +9,7 @@ import workshop from '@/db/workshop.json';
 const WORKSHOP = workshop as unknown as Workshop;
 
 export async function loadWorkshopIfEmpty(db: Db): Promise<boolean> {
-  if (!(await isEmpty(db))) return false;
-  await insertWorkshop(db, WORKSHOP);
-  return true;
+  return insertWorkshopIfEmpty(db, WORKSHOP);
 }
 
 export async function loadWorkshop(): Promise<{ ok: true }> {

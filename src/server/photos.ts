@@ -1,6 +1,7 @@
 import 'server-only';
 import { deletePhoto, getPhoto, insertPhoto, isCutOf, photosOf, type PhotoRecord } from '@/db/photos';
-import { PictureFiles } from '@/db/pictureFiles';
+import { PictureFiles, type PictureStore } from '@/db/pictureFiles';
+import { PictureRows } from '@/db/pictureRows';
 import { getRig } from '@/db/rigs';
 import { jpegSize } from '@/formats/picture/jpegSize';
 import { dataFolder, database } from './db';
@@ -8,8 +9,9 @@ import { readBytes } from './body';
 import { refusal, SIZES } from './http';
 
 const LARGEST = 4000;
-/** The pictures' files of the data folder. */
-export const pictures = () => new PictureFiles(dataFolder());
+/** Where the pictures are: files of the data folder, or rows where several programs share a server. */
+export const pictures = async (): Promise<PictureStore> =>
+  process.env.DATABASE_URL ? new PictureRows(await database()) : new PictureFiles(dataFolder());
 
 export async function listPhotos(rigId: string): Promise<PhotoRecord[]> {
   return photosOf(await database(), rigId);
@@ -30,7 +32,7 @@ export async function addPhoto(rigId: string, request: Request): Promise<PhotoRe
     throw refusal(422, 'picture', `is larger than ${LARGEST} pixels on a side`);
   const id = crypto.randomUUID();
   // The file first: a plug pulled between leaves a picture that nothing names, never a name without its picture.
-  pictures().write(id, bytes);
+  await (await pictures()).write(id, bytes);
   const name = (asked.get('name') ?? '').slice(0, 200);
   await insertPhoto(db, { id, rigId, cutId, name, ...size, at: new Date().toISOString() });
   return photosOf(db, rigId);
@@ -38,7 +40,7 @@ export async function addPhoto(rigId: string, request: Request): Promise<PhotoRe
 
 /** The picture itself. */
 export async function photoFile(id: string): Promise<Response> {
-  const bytes = (await getPhoto(await database(), id)) && pictures().read(id);
+  const bytes = (await getPhoto(await database(), id)) && (await (await pictures()).read(id));
   if (!bytes) throw refusal(404, 'not-found', 'There is no such picture.');
   return new Response(new Uint8Array(bytes), {
     headers: {
@@ -51,6 +53,6 @@ export async function photoFile(id: string): Promise<Response> {
 
 export async function removePhoto(id: string): Promise<{ ok: true }> {
   if (!(await deletePhoto(await database(), id))) throw refusal(404, 'not-found', 'There is no such picture.');
-  pictures().drop(id);
+  await (await pictures()).drop(id);
   return { ok: true };
 }

@@ -1,4 +1,5 @@
 import 'server-only';
+import { createHash } from 'node:crypto';
 import { toldAdvice } from '@/core/words/told';
 import { z } from 'zod';
 import type { cutAfterSchema, loggedCutSchema } from '@/core/documents/log';
@@ -24,12 +25,12 @@ export interface OpenRig {
   readonly tuning: Tuning;
 }
 
-/** Tunings already worked out, by the cuts they come from. Recomputed whenever the log is not the same. */
+/** Tunings already worked out, by the cuts they come from as they stand: another program may amend one under its id. */
 const worked = new Map<string, Tuning>();
 const MOST_KEPT = 200;
 
 function tuningFor(cuts: readonly rigs.CutRecord[]): Tuning {
-  const key = cuts.map((c) => c.id).join();
+  const key = createHash('sha256').update(JSON.stringify(cuts)).digest('base64');
   let t = worked.get(key);
   if (!t) {
     t = tuningOf(cuts);
@@ -37,11 +38,6 @@ function tuningFor(cuts: readonly rigs.CutRecord[]): Tuning {
     worked.set(key, t);
   }
   return t;
-}
-
-/** A log that was replaced as a whole is read anew: a cut may stand under its old id with other figures. */
-export function forgetTunings(): void {
-  worked.clear();
 }
 
 async function opened(db: Db, record: rigs.RigRecord): Promise<OpenRig> {
@@ -214,7 +210,6 @@ export async function amendCut(
 ): Promise<OpenRig> {
   const db = await database();
   if (!(await writeAfter(db, rigId, cutId, after))) throw refusal(404, 'not-found', 'There is no such cut.');
-  forgetTunings();
   return opened(db, await found(db, rigId));
 }
 

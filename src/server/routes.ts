@@ -1,5 +1,6 @@
 import 'server-only';
 import { isText } from '@/core/documents/plain';
+import { connectionFault } from '@/db/serverFaults';
 import { roomForWrites } from './db';
 import { answerFaults, Refusal, refusal } from './http';
 
@@ -55,12 +56,17 @@ function checkAddress(request: Request, params: Readonly<Record<string, string>>
       ]);
 }
 
-/** A fault of the database that is not the server's: no room on the disk. */
+/** A fault that is not this program's: no room on the disk, a server that does not answer, what was thrown away meanwhile. */
 function ofDatabase(e: unknown): Refusal | null {
   const { code } = (e as { cause?: { code?: string } } | null)?.cause ?? {};
   if (code === '53100')
     return refusal(507, 'disk-full', 'The disk is full: this was not saved. Free some room on it.');
-  return null;
+  if (code === '23503')
+    return refusal(404, 'not-found', 'What this belongs to was thrown away in the meantime.');
+  const why = process.env.DATABASE_URL ? connectionFault(e) : null;
+  if (!why) return null;
+  const message = `The database server cannot be used now: ${why}. What was saved before is kept.`;
+  return refusal(503, 'database', message);
 }
 
 /** What nobody foresaw: an id by which the line in the server's log is found, and no more. */

@@ -1,11 +1,10 @@
-import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { refused } from './testRefused';
 import { z } from 'zod';
 import { drawerSchema } from '@/core/documents/drawer';
 import { seededDrawer } from '@/core/engine/match/testDrawer';
 import { testRig } from '@/core/engine/testRigs';
-import { openDb } from '@/db/open';
+import { openTestDb } from '@/db/testDatabases';
 import { readBody } from './body';
 import { closeDatabase } from './db';
 import { createRig } from './rigs';
@@ -19,10 +18,7 @@ const send = (body: unknown, signal?: AbortSignal) =>
   new Request('http://x/', { method: 'POST', body: JSON.stringify(body), ...(signal ? { signal } : {}) });
 
 beforeAll(() => {
-  (globalThis as unknown as { upwindDb: unknown }).upwindDb = openDb({
-    folder: null,
-    migrations: path.resolve('src/db/migrations'),
-  });
+  (globalThis as unknown as { upwindDb: unknown }).upwindDb = openTestDb();
 });
 afterAll(() => closeDatabase());
 

@@ -4,10 +4,18 @@ import path from 'node:path';
 import { sizeOf } from '@/db/disk';
 import type { Db } from '@/db/open';
 import { photoIds } from '@/db/photos';
+import { PictureFiles } from '@/db/pictureFiles';
+import { PictureRows } from '@/db/pictureRows';
 import { keepReserve } from '@/db/room';
 import { keepDaily } from './backup';
 import { dataFolder } from './db';
-import { pictures } from './photos';
+
+/** The same on a server, whose backups are its keeper's: only the pictures that nothing names any more. */
+export async function tidyServer(db: Db): Promise<void> {
+  await new PictureRows(db)
+    .sweep()
+    .catch((e: Error) => console.error(`The pictures could not be tidied: ${e.message}`));
+}
 
 /** Bytes of the database and of the pictures. */
 export function sizesKept(): { database: number; pictures: number } {
@@ -27,7 +35,7 @@ export async function tidyUp(db: Db): Promise<void> {
   try {
     const data = dataFolder();
     keepReserve(data);
-    pictures().sweep(await photoIds(db));
+    new PictureFiles(data).sweep(await photoIds(db));
   } catch (e) {
     console.error(`The data folder could not be tidied: ${(e as Error).message}`);
   }

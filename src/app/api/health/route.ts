@@ -1,10 +1,10 @@
-import { database } from '@/server/db';
+import { handle } from '@/server/db';
 import { routes } from '@/server/routes';
 
 export const dynamic = 'force-dynamic';
 export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes({
   GET: async () => {
-    await database();
+    await (await handle()).ping();
     return { ok: true };
   },
 });

@@ -1,0 +1,10 @@
+import { startPostgres } from '../scripts/postgres.mjs';
+
+/** What lies below the program in a project of the tests: the embedded database, or a PostgreSQL server of the test's own. */
+export async function databaseOf(
+  project: string,
+): Promise<{ env: Record<string, string>; stop(): Promise<void> }> {
+  if (project !== 'server') return { env: {}, stop: async () => undefined };
+  const server = await startPostgres();
+  return { env: { DATABASE_URL: server.url('postgres') }, stop: server.stop };
+}
