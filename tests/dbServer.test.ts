@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { testRig } from '@/db/core/engine/testRigs';
+import { testRig } from '@/core/engine/testRigs';
 import { startPostgres } from '../scripts/postgres.mjs';
 import { insertWorkshopIfEmpty, type Workshop } from '@/db/demo';
 import { openDb, type Handle } from '@/db/open';
