@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
 /** Walked a second time with a PostgreSQL server below, or only there. */
-const ON_SERVER = ['path', 'odd', 'load', 'twoPrograms'].map((name) => `**/${name}.spec.ts`);
+const ON_SERVER = ['path', 'live', 'odd', 'load', 'twoPrograms'].map((name) => `**/${name}.spec.ts`);
 const ALONE = ['manyCuts', 'odd', 'load', 'saves', 'ready', 'calledCut'].map((name) => `**/${name}.spec.ts`);
 
 export default defineConfig({

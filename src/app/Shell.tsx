@@ -6,7 +6,9 @@ import type { ReactNode } from 'react';
 import type { Profile } from '@/core/units/profile';
 import { Keys } from '@/ui/Keys';
 import { Answers } from '@/state/Answers';
+import { LiveChanges } from '@/state/Live';
 import { places } from '@/state/places';
+import { AlsoHere } from './AlsoHere';
 import { ModeSwitch } from '@/ui/ModeSwitch';
 import { theme } from '@/ui/theme/theme';
 import { UnitsProvider } from '@/ui/Units';
@@ -35,31 +37,34 @@ export function Shell({ units, children }: { units: Profile; children: ReactNode
   return (
     <ThemeProvider theme={theme}>
       <Answers>
-        <UnitsProvider first={units}>
-          <a className={css.skip} href="#main">
-            To the page
-          </a>
-          <header className={css.bar}>
-            <Link href={places.shelf} className={css.name}>
-              Upwind Rod
-            </Link>
-            <nav aria-label="Places" className={css.places}>
-              {PLACES.map((p) => (
-                <Link key={p.href} href={p.href} aria-current={p.owns(path) ? 'page' : undefined}>
-                  {p.name}
-                </Link>
-              ))}
-            </nav>
-            <div className={css.tools}>
-              <UnitsSwitch />
-              <ModeSwitch />
-              <Keys />
-            </div>
-          </header>
-          <main id="main" className={css.main}>
-            {children}
-          </main>
-        </UnitsProvider>
+        <LiveChanges>
+          <UnitsProvider first={units}>
+            <a className={css.skip} href="#main">
+              To the page
+            </a>
+            <header className={css.bar}>
+              <Link href={places.shelf} className={css.name}>
+                Upwind Rod
+              </Link>
+              <nav aria-label="Places" className={css.places}>
+                {PLACES.map((p) => (
+                  <Link key={p.href} href={p.href} aria-current={p.owns(path) ? 'page' : undefined}>
+                    {p.name}
+                  </Link>
+                ))}
+              </nav>
+              <div className={css.tools}>
+                <AlsoHere />
+                <UnitsSwitch />
+                <ModeSwitch />
+                <Keys />
+              </div>
+            </header>
+            <main id="main" className={css.main}>
+              {children}
+            </main>
+          </UnitsProvider>
+        </LiveChanges>
       </Answers>
     </ThemeProvider>
   );

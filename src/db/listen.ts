@@ -1,19 +1,11 @@
 import type { PGlite } from '@electric-sql/pglite';
-
-/**
- * Hears a channel: `hear` gets each message, `missed` is called where some may have been missed. Resolves once it hears, with the function that
- * ends it.
- */
-export type Listen = (
-  channel: string,
-  hear: (message: string) => void,
-  missed?: () => void,
-) => Promise<() => Promise<void>>;
+import type { Handle } from './handle';
 
 /** What an embedded database gives besides its queries. */
-export function listening(lite: PGlite): { listen: Listen; ping: () => Promise<void> } {
+export function listening(lite: PGlite): Pick<Handle, 'listen' | 'notify' | 'ping'> {
   return {
     listen: (channel, hear) => lite.listen(channel, hear),
+    notify: async (channel, message) => void (await lite.query('select pg_notify($1, $2)', [channel, message])),
     ping: async () => void (await lite.query('select 1')),
   };
 }

@@ -1,9 +1,8 @@
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
-import type { Listen } from './listen';
 import { StartFault } from './lock';
-import type { Db, Handle } from './handle';
+import type { Db, Handle, Listen } from './handle';
 import * as schema from './schema';
 import { connectionFault, serverName } from './serverFaults';
 import { openPool } from './serverPool';
@@ -43,6 +42,9 @@ export async function openServer(url: string, migrations: string): Promise<Handl
   return {
     db: drizzle(pool, { schema }) as unknown as Db,
     listen,
+    notify: async (channel, message) => {
+      await pool.query('select pg_notify($1, $2)', [channel, message]);
+    },
     ping: async () => {
       const asked = { text: 'select 1', query_timeout: PING_MS };
       await pool.query(asked);

@@ -3,6 +3,7 @@ import { createContext, useContext, useEffect, useState, type ReactNode } from '
 import { useStore } from 'zustand';
 import type { OpenRig } from '@/server/types';
 import { derive, type Derived } from './derive';
+import { useChanges } from './Live';
 import { createRigStore, type RigState, type RigStore } from './rigStore';
 
 const Context = createContext<RigStore | null>(null);
@@ -10,6 +11,13 @@ const Context = createContext<RigStore | null>(null);
 /** Opens a rig for everything below. Unsaved work is sent before the page is left. */
 export function RigProvider({ open, children }: { open: OpenRig; children: ReactNode }) {
   const [rig] = useState(() => createRigStore(open));
+  // A save of one's own comes back as news too: nothing is asked for then.
+  useChanges(
+    (c) =>
+      c.rig === open.record.id &&
+      (c.part === 'cuts' || (c.part === 'rig' && (c.revision ?? Infinity) > rig.saver.revision)),
+    () => void rig.catchUp(),
+  );
   useEffect(() => {
     const leave = (e: BeforeUnloadEvent) => {
       rig.saver.flush();

@@ -2,6 +2,7 @@
 import type { z } from 'zod';
 import { createStore } from 'zustand/vanilla';
 import type { Outcome } from './api';
+import { rebased } from './rebase';
 import { Saver, type Saved, type SaveState } from './saver';
 
 /** What undo brings back: the document, and what of its record changes with it. */
@@ -40,6 +41,8 @@ export interface DocumentKind<P, S extends Saved> {
   readonly onSaved?: (answer: S) => void;
   /** When the other's save was taken. */
   readonly onTheirs?: (theirs: S) => void;
+  /** Whether a point could stand: a step of undo that no longer could is dropped. */
+  readonly stands?: (point: P) => boolean;
 }
 
 /** Edits of one label within this time are one step of undo, ms. */
@@ -122,7 +125,26 @@ export function createDocumentStore<P extends Point<unknown>, S extends Saved, X
     theirs: (body) => kind.answer.safeParse(body).data ?? null,
     onRefused: (problem) => part({ problem }),
   });
-  return { store, saver };
+  /**
+   * Takes what was saved elsewhere, where nothing of this page waits to be saved and nothing is asked: false otherwise, or where it is no
+   * newer. Steps of undo bring back what this page changed, not what the other did.
+   */
+  const follow = (answer: S): boolean => {
+    const { theirs, past, future } = store.getState();
+    if (saver.open || theirs || answer.record.revision <= saver.revision) return false;
+    const was = pick(store.getState() as P, keys);
+    const next = kind.pointOf(answer);
+    const kept = (steps: readonly Step<P>[]) =>
+      steps
+        .map((s) => ({ ...s, ...rebased(pick(s as P, keys), was, next) }))
+        .filter((s) => kind.stands?.(s) ?? true);
+    part({ past: kept(past), future: kept(future), problem: null });
+    store.setState({ ...next } as unknown as Partial<State>);
+    kind.onTheirs?.(answer);
+    saver.resume(answer.record.revision, false);
+    return true;
+  };
+  return { store, saver, follow };
 }
 
 function pick<P>(from: P, keys: readonly (keyof P)[]): P {

@@ -24,6 +24,7 @@ export function createJobStore(record: JobRecord) {
       answer: savedJobAnswer,
       send: (base, { doc }) => jobServer.save(record.id, { base, doc }),
       pointOf: (theirs) => ({ doc: theirs.record.doc }),
+      stands: ({ doc }) => ownJobSchema.safeParse(doc).success,
     },
     (get) => ({
       id: record.id,

@@ -17,9 +17,11 @@ import { answered, useAct } from './ask';
 import type { Saver, Saved } from './saver';
 
 /** A store of one document that is kept beside a rig. */
-interface OpenStore<S> {
+interface OpenStore<S, Followed> {
   readonly store: StoreApi<S>;
   readonly saver: Pick<Saver<Saved>, 'flush' | 'open' | 'revision'>;
+  /** Takes what was saved elsewhere, where nothing of its own waits. */
+  readonly follow: (answer: Followed) => boolean;
 }
 /** The stores of a rig and which is open, as its page keeps them while nothing of theirs is shown. */
 export interface KeptOpen<K> {
@@ -50,9 +52,11 @@ interface Of<D, K> {
 }
 
 /** Context, provider and hooks of one kind of document that is kept beside a rig. */
-export function keptContext<D, S extends { readonly id: string; readonly doc: D }, K extends OpenStore<S>>(
-  of: Of<D, K>,
-) {
+export function keptContext<
+  D,
+  S extends { readonly id: string; readonly doc: D },
+  K extends OpenStore<S, { readonly record: KeptRecord<D> }>,
+>(of: Of<D, K>) {
   const Context = createContext<AllOf<D, K> | null>(null);
   const key = (rigId: string) => `${of.name}:${rigId}`;
   const idOf = (s: K) => s.store.getState().id;
@@ -87,7 +91,11 @@ export function keptContext<D, S extends { readonly id: string; readonly doc: D 
       if (keptRef) keptRef.current = { stores, chosen };
     }, [keptRef, stores, chosen]);
     // A page that is come back to may hold documents as they were: what was saved since takes their place, unless something waits here.
-    const { data: since, isFetchedAfterMount } = useQuery({
+    const {
+      data: since,
+      isFetchedAfterMount,
+      refetch,
+    } = useQuery({
       queryKey: of.key(rigId),
       queryFn: () => answered(of.server.all(rigId)),
       staleTime: 0,
@@ -102,6 +110,15 @@ export function keptContext<D, S extends { readonly id: string; readonly doc: D 
           ),
         );
     }, [since, isFetchedAfterMount, only]);
+    // One that waited for its own save when another's was told is looked at once more.
+    useEffect(() => {
+      const behind = stores.some(
+        (s) => (since?.find((r) => r.id === idOf(s))?.revision ?? 0) > s.saver.revision,
+      );
+      if (!behind) return;
+      const timer = setTimeout(() => void refetch(), 1000);
+      return () => clearTimeout(timer);
+    }, [stores, since, refetch]);
     useEffect(() => {
       const flush = () => stores.forEach((s) => s.saver.flush());
       const leave = (e: BeforeUnloadEvent) => {
@@ -171,7 +188,8 @@ export function keptContext<D, S extends { readonly id: string; readonly doc: D 
   function caughtUp(were: readonly K[], records: readonly KeptRecord<D>[]): K[] {
     const next = records.map((r) => {
       const own = were.find((s) => idOf(s) === r.id);
-      return own && (own.saver.open || own.saver.revision >= r.revision) ? own : of.make(r);
+      own?.follow({ record: r });
+      return own ?? of.make(r);
     });
     const same = next.length === were.length && next.every((s, i) => s === were[i]);
     return same ? (were as K[]) : next;

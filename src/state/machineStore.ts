@@ -22,6 +22,7 @@ export function createMachineStore(record: MachineRecord) {
       answer: savedMachineAnswer,
       send: (base, { doc }) => machineServer.save(record.id, { base, kept: doc }),
       pointOf: (theirs) => ({ doc: theirs.record.kept }),
+      stands: ({ doc }) => keptMachineSchema.safeParse(doc).success,
     },
     (get) => ({
       edit: (label, next) => {
@@ -33,3 +34,4 @@ export function createMachineStore(record: MachineRecord) {
     }),
   );
 }
+export type MachineStore = ReturnType<typeof createMachineStore>;

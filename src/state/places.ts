@@ -33,6 +33,10 @@ export const places = {
   piece: (rig: string, page: PiecePage, plan: string) => `/rig/${rig}/${page}${asked({ plan })}`,
 } as const;
 
+/** The rig that the page at an address is about; null where it is about none. */
+export const rigOf = (path: string, search: string): string | null =>
+  /^\/rig\/([^/?#]+)/.exec(path)?.[1] ?? (path === '/bench' ? new URLSearchParams(search).get('rig') : null);
+
 /** Addresses of files that the server makes. */
 export const downloads = {
   rig: (id: string) => `/api/rigs/${id}/document`,

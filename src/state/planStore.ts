@@ -25,6 +25,7 @@ export function createPlanStore(record: PlanRecord) {
       answer: savedPlanAnswer,
       send: (base, { doc }) => planServer.save(record.id, { base, doc }),
       pointOf: (theirs) => ({ doc: theirs.record.doc }),
+      stands: ({ doc }) => piecePlanSchema.safeParse(doc).success,
     },
     (get) => ({
       id: record.id,

@@ -1,6 +1,6 @@
 'use client';
 import type { LoggedCut } from '@/core/documents/log';
-import type { Rig } from '@/core/documents/rig';
+import { rigSchema, type Rig } from '@/core/documents/rig';
 import type { Tuning } from '@/core/engine/tune';
 import type { CutRecord, Logged, OpenRig, RigLinks } from '@/server/types';
 import { inWords, type Outcome } from './api';
@@ -54,6 +54,7 @@ export function createRigStore(open: OpenRig) {
         tunedAnew = false;
       },
       onTheirs: log,
+      stands: ({ doc }) => rigSchema.safeParse(doc).success,
     },
     (get, saver) => ({
       id,
@@ -82,6 +83,27 @@ export function createRigStore(open: OpenRig) {
   const settled = async () => {
     for (let i = 0; i < 100 && rig.saver.open; i++) await new Promise((r) => setTimeout(r, 50));
   };
-  return rig;
+  let catching: Promise<void> | null = null;
+  let again = false;
+  /** Takes what was saved or logged elsewhere; what waits here goes first, and a conflict is asked as it is. */
+  const catchUp = async (): Promise<void> => {
+    if (catching) {
+      again = true;
+      return catching;
+    }
+    catching = (async () => {
+      do {
+        again = false;
+        await settled();
+        const answer = await rigServer.open(id);
+        if (answer.kind !== 'done') return;
+        // What was saved here while it was asked for makes it old: it is asked for once more.
+        if (rig.saver.open) again = true;
+        else if (!rig.follow(answer.data)) log(answer.data);
+      } while (again);
+    })().finally(() => (catching = null));
+    return catching;
+  };
+  return { ...rig, catchUp };
 }
 export type RigStore = ReturnType<typeof createRigStore>;

@@ -10,7 +10,7 @@ import { CALIBRATION_NAMES, calibrationLine } from '@/core/words/calibration';
 import { createMachineStore } from '@/state/machineStore';
 import { places } from '@/state/places';
 import type { MachineRecord } from '@/state/types';
-import { useMachineActs } from '@/state/useMachines';
+import { useMachineActs, useMachineNews } from '@/state/useMachines';
 import { Act } from '@/ui/Act';
 import { Check } from '@/ui/Check';
 import { TwoWindows } from '@/ui/FindingCard';
@@ -29,6 +29,7 @@ export function MachinePage({ record }: { record: MachineRecord }) {
   const { drop } = useMachineActs();
   const [store] = useState(() => createMachineStore(record));
   const { store: machine } = store;
+  useMachineNews(record.id, store);
   useEffect(() => {
     // What was changed last goes out with the page.
     const leave = () => store.saver.flush();
