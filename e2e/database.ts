@@ -6,5 +6,5 @@ export async function databaseOf(
 ): Promise<{ env: Record<string, string>; stop(): Promise<void> }> {
   if (project !== 'server') return { env: {}, stop: async () => undefined };
   const server = await startPostgres();
-  return { env: { DATABASE_URL: server.url('postgres') }, stop: server.stop };
+  return { env: { DATABASE_URL: server.url('postgres'), UPWIND_NAME: 'The desk' }, stop: server.stop };
 }

@@ -78,7 +78,7 @@ export async function serve({ root, data, seed, title }) {
     ? ''
     : `http://${named[0] ?? mine.find((a) => !a.startsWith('[')) ?? mine[0] ?? host}:${port}`;
   const gone = watchParents();
-  setEnvironment({ data, seed, phone });
+  setEnvironment({ data, seed, phone, guarded: !local });
   process.chdir(root);
   const stop = () => process.kill(process.pid, 'SIGTERM');
   process.once('SIGHUP', stop);
@@ -96,7 +96,8 @@ export async function serve({ root, data, seed, title }) {
     );
   if (!local) {
     console.log(`From a phone on the same network: ${phone}`);
-    console.log('Everyone on that network can read and change the rigs.');
+    const code = (right) => globalThis.upwindAccess.code(right);
+    console.log(`It is let in by a code: ${code('work')} to work, ${code('look')} to look only.`);
   }
   console.log('Stop with Ctrl+C.');
 }

@@ -1,6 +1,7 @@
 import http from 'node:http';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { admit, codePage, codeWanted, WHO } from './access.mjs';
 import { EVERYWHERE, judge, mendHeaders } from './door.mjs';
 import { givesBackAtRest } from './rest.mjs';
 import { ensureThreads } from './setup.mjs';
@@ -72,6 +73,7 @@ export async function listen({ root, host, port, allowed, dev = false }) {
   const token = crypto.randomUUID();
   const hosts = new Set(allowed);
   const asked = givesBackAtRest();
+  const guarded = process.env.UPWIND_ACCESS === '1';
   const server = http.createServer((req, res) => {
     asked();
     for (const [name, value] of Object.entries(EVERYWHERE)) res.setHeader(name, value);
@@ -87,8 +89,13 @@ export async function listen({ root, host, port, allowed, dev = false }) {
     if (verdict?.url) req.url = verdict.url;
     mendHeaders(req.headers);
     // Until the first request of our own is answered, the database is not open.
-    const own = req.headers[OWN] === token;
-    return (ready || own ? handle : notYet)(req, res);
+    if (req.headers[OWN] === token) return handle(req, res);
+    if (!ready) return notYet(req, res);
+    if (!guarded) {
+      for (const name of WHO) delete req.headers[name];
+      return handle(req, res);
+    }
+    return atTheDoor(req, res, handle);
   });
   server.requestTimeout = WHOLE_MS;
   // A page that is read for a while keeps its connection, or its next request is cut off.
@@ -108,6 +115,22 @@ export async function listen({ root, host, port, allowed, dev = false }) {
   return server;
 }
 
+/** Lets in this machine and the devices that are known; all others see where a code is asked for, and nothing else. */
+async function atTheDoor(req, res, handle) {
+  try {
+    const cookie = process.env.UPWIND_HTTPS === '1' ? '__Host-upwind' : 'upwind';
+    if (await admit(req, cookie, (secret) => globalThis.upwindAccess.known(secret))) return handle(req, res);
+    const page = req.method === 'GET' && !/^\/(api|_next)(\/|$)/.test(req.url);
+    const { status, headers, body } = page ? codePage(crypto.randomUUID()) : codeWanted();
+    send(res, status, headers, body);
+  } catch {
+    // The database does not answer: who asks cannot be found out.
+    const fault = { path: '(request)', rule: 'database', message: 'The database does not answer now.' };
+    const headers = { 'content-type': 'application/json', 'retry-after': '2' };
+    send(res, 503, headers, JSON.stringify({ error: fault, errors: [{ error: fault }] }));
+  }
+}
+
 /** Opens the database, which the program does before it answers for the first time; a fault there ends the process with one line. */
 async function firstRequest(host, port, token) {
   const name = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host;
@@ -117,7 +140,7 @@ async function firstRequest(host, port, token) {
 }
 
 /** Environment in which the program runs; before anything of it is loaded. */
-export function setEnvironment({ data, seed, phone = '', dev = false }) {
+export function setEnvironment({ data, seed, phone, guarded, dev = false }) {
   Object.assign(process.env, {
     NODE_ENV: dev ? 'development' : 'production',
     NEXT_MANUAL_SIG_HANDLE: 'true',
@@ -125,6 +148,7 @@ export function setEnvironment({ data, seed, phone = '', dev = false }) {
     UPWIND_DATA: data,
     UPWIND_SEED: seed ? '1' : '',
     UPWIND_PHONE: phone,
+    UPWIND_ACCESS: guarded ? '1' : '',
   });
 }
 
@@ -136,8 +160,12 @@ if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) 
   setEnvironment({
     data: path.resolve(root, process.env.UPWIND_DATA || 'data'),
     seed: process.env.UPWIND_SEED === '1',
+    phone: process.env.UPWIND_PHONE ?? '',
+    guarded: process.env.UPWIND_ACCESS === '1',
     dev,
   });
   process.chdir(root);
-  await listen({ root, host: '127.0.0.1', port, allowed: [`127.0.0.1:${port}`, `localhost:${port}`], dev });
+  const others = (process.env.UPWIND_HOSTS ?? '').split(',').filter(Boolean);
+  const allowed = [`127.0.0.1:${port}`, `localhost:${port}`, ...others];
+  await listen({ root, host: '127.0.0.1', port, allowed, dev });
 }

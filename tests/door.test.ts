@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { admit, cookieOf, isOwn } from '../scripts/access.mjs';
 import { judge, mendHeaders } from '../scripts/door.mjs';
 
 const HOSTS = new Set(['127.0.0.1:3210', 'bench.local:3210']);
@@ -68,5 +69,54 @@ describe('the door', () => {
       mendHeaders(headers);
       expect('next-router-state-tree' in headers, tree).toBe(stays);
     }
+  });
+});
+
+describe('who asks', () => {
+  const from = (remoteAddress: string, localAddress = '127.0.0.1', headers = {}) => ({
+    headers: headers as Record<string, string>,
+    socket: { remoteAddress, localAddress },
+    method: 'GET',
+    url: '/',
+  });
+  it('this machine is known by where its connection begins, unless something passes it on', () => {
+    for (const own of ['127.0.0.1', '::1', '::ffff:127.0.0.1']) expect(isOwn(from(own))).toBe(true);
+    expect(isOwn(from('192.168.1.5', '192.168.1.5'))).toBe(true);
+    expect(isOwn(from('::ffff:192.168.1.5', '192.168.1.5'))).toBe(true);
+    for (const other of ['192.168.1.7', '127.0.0.2', '::ffff:10.0.0.1', ''])
+      expect(isOwn(from(other))).toBe(false);
+    expect(isOwn({ ...from('127.0.0.1'), socket: {} })).toBe(false);
+    for (const name of ['x-forwarded-for', 'forwarded'])
+      expect(isOwn(from('127.0.0.1', '127.0.0.1', { [name]: '127.0.0.1' }))).toBe(false);
+  });
+  it('a cookie is read by its whole name', () => {
+    expect(cookieOf('a=1; upwind=s=x; b=2', 'upwind')).toBe('s=x');
+    for (const none of [undefined, '', 'xupwind=1', 'upwind', 'upwindx=1; =2'])
+      expect(cookieOf(none, 'upwind')).toBeNull();
+  });
+  it('is said by the door alone: what comes from outside goes, and a secret of any length is no trouble', async () => {
+    const pretends = { 'x-upwind-device': 'x', 'x-upwind-right': 'work', 'x-upwind-address': '1' };
+    const asked: string[] = [];
+    const known = async (secret: string) => {
+      asked.push(secret);
+      return secret === 'good' ? { id: 'd', name: 'Bänch', right: 'look' } : null;
+    };
+    const out = from('10.0.0.1', '10.0.0.2', { ...pretends, cookie: 'upwind=bad' });
+    expect(await admit(out, 'upwind', known)).toBe(false);
+    expect(out.headers).toEqual({ cookie: 'upwind=bad', 'x-upwind-address': '10.0.0.1' });
+    const long = from('10.0.0.1', '10.0.0.2', { cookie: `upwind=${'x'.repeat(5000)}` });
+    expect(await admit(long, 'upwind', known)).toBe(false);
+    expect(asked).toEqual(['bad']);
+    const good = from('10.0.0.1', '10.0.0.2', { ...pretends, cookie: 'upwind=good' });
+    expect(await admit(good, 'upwind', known)).toBe(true);
+    expect(good.headers).toMatchObject({
+      'x-upwind-device': 'd',
+      'x-upwind-device-name': 'B%C3%A4nch',
+      'x-upwind-right': 'look',
+    });
+    expect(await admit({ ...from('10.0.0.1'), method: 'POST', url: '/api/enter' }, 'upwind', known)).toBe(true);
+    expect(await admit({ ...from('10.0.0.1'), method: 'POST', url: '/api/enter?x' }, 'upwind', known)).toBe(
+      false,
+    );
   });
 });

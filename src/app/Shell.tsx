@@ -1,5 +1,6 @@
 'use client';
 import { ThemeProvider } from '@mui/material/styles';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -7,14 +8,15 @@ import type { Profile } from '@/core/units/profile';
 import { Keys } from '@/ui/Keys';
 import { Answers } from '@/state/Answers';
 import { LiveChanges } from '@/state/Live';
+import { LooksOnly, setLooksOnly } from '@/state/right';
 import { places } from '@/state/places';
-import { AlsoHere } from './AlsoHere';
 import { ModeSwitch } from '@/ui/ModeSwitch';
 import { theme } from '@/ui/theme/theme';
 import { UnitsProvider } from '@/ui/Units';
 import { UnitsSwitch } from '@/ui/UnitsSwitch';
 import css from './shell.module.css';
 
+const AlsoHere = dynamic(() => import('./AlsoHere').then((m) => m.AlsoHere), { ssr: false });
 const at = (start: string) => (path: string) => path.startsWith(start);
 const PLACES = [
   {
@@ -32,39 +34,49 @@ const PLACES = [
 ];
 
 /** What stands around every page: the bar with the places, units and light; the shortcut sheet. */
-export function Shell({ units, children }: { units: Profile; children: ReactNode }) {
+export function Shell(p: { units: Profile; looksOnly: boolean; children: ReactNode }) {
+  // Before the first edit, and never on the server, which knows by itself.
+  if (typeof window !== 'undefined') setLooksOnly(p.looksOnly);
   const path = usePathname();
   return (
     <ThemeProvider theme={theme}>
       <Answers>
-        <LiveChanges>
-          <UnitsProvider first={units}>
-            <a className={css.skip} href="#main">
-              To the page
-            </a>
-            <header className={css.bar}>
-              <Link href={places.shelf} className={css.name}>
-                Upwind Rod
-              </Link>
-              <nav aria-label="Places" className={css.places}>
-                {PLACES.map((p) => (
-                  <Link key={p.href} href={p.href} aria-current={p.owns(path) ? 'page' : undefined}>
-                    {p.name}
-                  </Link>
-                ))}
-              </nav>
-              <div className={css.tools}>
-                <AlsoHere />
-                <UnitsSwitch />
-                <ModeSwitch />
-                <Keys />
-              </div>
-            </header>
-            <main id="main" className={css.main}>
-              {children}
-            </main>
-          </UnitsProvider>
-        </LiveChanges>
+        <LooksOnly value={p.looksOnly}>
+          <LiveChanges>
+            <UnitsProvider first={p.units}>
+              <a className={css.skip} href="#main">
+                To the page
+              </a>
+              <header className={css.bar}>
+                <Link href={places.shelf} className={css.name}>
+                  Upwind Rod
+                </Link>
+                <nav aria-label="Places" className={css.places}>
+                  {PLACES.map((p) => (
+                    <Link key={p.href} href={p.href} aria-current={p.owns(path) ? 'page' : undefined}>
+                      {p.name}
+                    </Link>
+                  ))}
+                </nav>
+                <div className={css.tools}>
+                  <AlsoHere />
+                  <UnitsSwitch />
+                  <ModeSwitch />
+                  <Keys />
+                </div>
+              </header>
+              {p.looksOnly && (
+                <p className={css.looks} role="note">
+                  This device may look only: nothing is changed from here. The right to work is given at the
+                  desk.
+                </p>
+              )}
+              <main id="main" className={css.main}>
+                {p.children}
+              </main>
+            </UnitsProvider>
+          </LiveChanges>
+        </LooksOnly>
       </Answers>
     </ThemeProvider>
   );

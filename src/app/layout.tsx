@@ -8,6 +8,7 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { deviceOf } from '@/server/device';
 import { reader } from './reader';
 import { Shell } from './Shell';
 
@@ -20,14 +21,17 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function Layout({ children }: { children: ReactNode }) {
-  const nonce = (await headers()).get('x-nonce') ?? undefined;
+  const asked = await headers();
+  const nonce = asked.get('x-nonce') ?? undefined;
   const { profile: units } = await reader();
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-color-scheme" defaultMode="system" nonce={nonce} />
         <AppRouterCacheProvider options={{ enableCssLayer: true, nonce }}>
-          <Shell units={units}>{children}</Shell>
+          <Shell units={units} looksOnly={deviceOf(asked).right === 'look'}>
+            {children}
+          </Shell>
         </AppRouterCacheProvider>
       </body>
     </html>

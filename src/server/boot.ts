@@ -1,5 +1,7 @@
 import 'server-only';
+import { forgetOld } from '@/db/devices';
 import { StartFault } from '@/db/lock';
+import { access, letsOthersIn } from './access';
 import { closeDatabase, database } from './db';
 import { loadWorkshopIfEmpty } from './demo';
 import { clearRestores, tidyServer, tidyUp } from './tidy';
@@ -12,6 +14,10 @@ export async function boot(): Promise<void> {
   try {
     const db = await database();
     if (process.env.UPWIND_SEED === '1') await loadWorkshopIfEmpty(db);
+    if (letsOthersIn()) {
+      access();
+      await forgetOld(db);
+    }
     const server = Boolean(process.env.DATABASE_URL);
     if (!server) clearRestores();
     setTimeout(() => void (server ? tidyServer : tidyUp)(db), TIDY_MS).unref();

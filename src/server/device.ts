@@ -15,10 +15,14 @@ export const DEVICE_HEADERS = {
   id: 'x-upwind-device',
   name: 'x-upwind-device-name',
   right: 'x-upwind-right',
+  address: 'x-upwind-address',
 } as const;
 
 /** How this machine is called where others see it; by its own name where programs of several machines share a server. */
 const ownName = () => process.env.UPWIND_NAME || (process.env.DATABASE_URL ? os.hostname() : 'The desk');
+
+/** The address that a request came from, as the door has seen it. */
+export const addressOf = (headers: Headers): string => headers.get(DEVICE_HEADERS.address) ?? '';
 
 /** Who asks, as the door has found out. */
 export function deviceOf(headers: Headers): Device {

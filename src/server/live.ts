@@ -1,6 +1,8 @@
 import 'server-only';
+import { listDevices } from '@/db/devices';
 import type { Handle } from '@/db/open';
-import { handle } from './db';
+import { database, handle } from './db';
+import type { Device } from './device';
 
 /** Something that was changed and is committed: what part of which rig, or which list. */
 export interface Change {
@@ -128,6 +130,11 @@ function hub(): Promise<Hub> {
   return kept.upwindHub;
 }
 
+async function isIn(device: Device): Promise<boolean> {
+  if (device.id === null) return true;
+  return (await listDevices(await database())).some((d) => d.id === device.id);
+}
+
 /** A line now and then, so that a connection that nobody reads any more is found out, ms. */
 const ALIVE_MS = 15_000;
 /** A page that lost us comes back after this, ms. */
@@ -137,7 +144,7 @@ export const MOST_PAGES = 500;
 
 /** What happens from now on as server-sent events, until the page goes; null where too many pages are open. */
 export async function liveStream(
-  device: string,
+  device: Device,
   rig: string | null,
   signal: AbortSignal,
 ): Promise<Response | null> {
@@ -158,21 +165,26 @@ export async function liveStream(
       const alive = setInterval(() => write(': \n\n'), ALIVE_MS);
       alive.unref();
       write(`retry: ${AGAIN_MS}\nevent: hello\ndata: ${JSON.stringify({ id })}\n\n`);
-      const close = to.open({ id, device, rig }, (t) =>
-        write(`event: ${t.kind}\ndata: ${JSON.stringify(t)}\n\n`),
-      );
+      const tell = (t: Told) => write(`event: ${t.kind}\ndata: ${JSON.stringify(t)}\n\n`);
+      const close = to.open({ id, device: device.name, rig }, (t) => {
+        tell(t);
+        // A device that was forgotten hears no more.
+        if (t.kind === 'changes' && t.changes.some((c) => c.part === 'devices'))
+          void isIn(device).then((is) => is || stop());
+      });
       end = () => {
         clearInterval(alive);
         close();
       };
-      signal.addEventListener('abort', () => {
+      const stop = () => {
         end();
         try {
           controller.close();
         } catch {
           // It is closed already.
         }
-      });
+      };
+      signal.addEventListener('abort', stop);
     },
     cancel: () => end(),
   });

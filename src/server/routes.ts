@@ -2,6 +2,7 @@ import 'server-only';
 import { isText } from '@/core/documents/plain';
 import { connectionFault } from '@/db/serverFaults';
 import { roomForWrites } from './db';
+import { deviceOf } from './device';
 import { answerFaults, Refusal, refusal } from './http';
 
 const METHODS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const;
@@ -32,7 +33,10 @@ export function routes<P = object>(
       try {
         const params = (await ctx.params) ?? ({} as P);
         checkAddress(request, params as Readonly<Record<string, string>>);
-        if (method !== 'GET' && o.writes !== false) roomForWrites();
+        if (method !== 'GET' && o.writes !== false) {
+          mayWrite(request);
+          roomForWrites();
+        }
         const out = await handler(request, params);
         return out instanceof Response ? out : Response.json(out ?? null);
       } catch (e) {
@@ -44,6 +48,16 @@ export function routes<P = object>(
     ...(Object.fromEntries(METHODS.map((m) => [m, answer(m)])) as Record<Method, Answer<P>>),
     OPTIONS: options,
   };
+}
+
+/** A device that may only look is refused before anything is read. */
+function mayWrite(request: Request): void {
+  if (deviceOf(request.headers).right === 'look')
+    throw refusal(
+      403,
+      'look-only',
+      'This device may look, and change nothing. The right to work is given at the desk.',
+    );
 }
 
 function checkAddress(request: Request, params: Readonly<Record<string, string>>): void {

@@ -22,3 +22,6 @@ export type {
   SupplyStock,
 } from '@/db/stock';
 export type { Logged, OpenRig, ShelfRig } from './rigs';
+export type { DeviceRecord } from '@/db/devices';
+export type { DeviceRight } from '@/db/schema';
+export type { Devices, Invitation } from './devices';

@@ -5,7 +5,7 @@ import { createContext, useContext, useEffect, useMemo, useRef, useState, type R
 import { keys } from './keys';
 import { rigOf } from './places';
 import { quietSince } from './quiet';
-import { hearLive, type LiveChange, type LookingOn } from './server/live';
+import type { LiveChange, LookingOn } from './server/live';
 
 type Ear = (changes: readonly LiveChange[] | 'all') => void;
 interface Live {
@@ -55,11 +55,19 @@ export function LiveChanges({ children }: { children: ReactNode }) {
       redraw();
     };
     const start = () => {
-      end ??= hearLive(rig, {
-        onChanges: (changes) => void told(changes),
-        onHere: setOthers,
-        onMissed: () => void told('all'),
-        onHeard: setHeard,
+      let over = false;
+      end = () => {
+        over = true;
+      };
+      // What hears is fetched after the page, which does not wait for it.
+      void import('./server/live').then(({ hearLive }) => {
+        if (over) return;
+        end = hearLive(rig, {
+          onChanges: (changes) => void told(changes),
+          onHere: setOthers,
+          onMissed: () => void told('all'),
+          onHeard: setHeard,
+        });
       });
     };
     // A browser keeps six connections to a server for all its windows: those that are not looked at give theirs back.

@@ -2,6 +2,7 @@
 import type { z } from 'zod';
 import { createStore } from 'zustand/vanilla';
 import type { Outcome } from './api';
+import { LOOK_ONLY, mayWork } from './right';
 import { rebased } from './rebase';
 import { Saver, type Saved, type SaveState } from './saver';
 
@@ -76,6 +77,7 @@ export function createDocumentStore<P extends Point<unknown>, S extends Saved, X
       problem: null,
       theirs: null,
       take: (label, next) => {
+        if (!mayWork()) return part({ problem: LOOK_ONLY });
         const { past } = get();
         const last = past[past.length - 1];
         const at = Date.now();

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import type { ShelfRig } from '@/state/types';
 import css from './bench.module.css';
 import { Browser } from './Browser';
+import { Devices } from './Devices';
 import { Sheet } from './Sheet';
 import { places } from '@/state/places';
 
@@ -10,32 +11,27 @@ import { places } from '@/state/places';
 export function Bench({
   rigs,
   chosen,
-  phone,
-  qr,
+  open,
 }: {
   rigs: readonly ShelfRig[];
   chosen: ShelfRig | null;
-  phone: string | null;
-  qr: string | null;
+  /** Whether other devices may come at all. */
+  open: boolean;
 }) {
   return (
     <div className={css.page}>
       {chosen ? <Sheet rig={chosen} /> : <Pick rigs={rigs} />}
-      <section className={css.phone} aria-label="From a phone">
-        <h2>From a phone</h2>
-        {phone ? (
-          <div className={css.reach}>
-            {qr && <img src={qr} alt={`Code that opens ${phone}`} width={148} height={148} />}
-            <p>
-              Point the phone at the code, or type <b className={css.address}>{phone}</b>. Everyone on this
-              network can read and change the rigs.
-            </p>
-          </div>
+      <section className={css.phone} aria-label="Phone and browser">
+        {open ? (
+          <Devices rig={chosen?.id ?? null} />
         ) : (
-          <p>
-            This program answers only to this machine. To reach it from a phone on the same network, start it
-            with <code>HOST=0.0.0.0 npm start</code>; its address and a code then stand here.
-          </p>
+          <>
+            <h2>From a phone</h2>
+            <p>
+              This program answers only to this machine. To reach it from a phone on the same network, start it
+              with <code>HOST=0.0.0.0 npm start</code>; the phone is then let in here by a code.
+            </p>
+          </>
         )}
         <Browser />
       </section>

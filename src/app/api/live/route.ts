@@ -8,7 +8,7 @@ export const dynamic = 'force-dynamic';
 export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes({
   GET: async (request) => {
     const rig = new URL(request.url).searchParams.get('rig');
-    const live = await liveStream(deviceOf(request.headers).name, rig?.slice(0, 64) ?? null, request.signal);
+    const live = await liveStream(deviceOf(request.headers), rig?.slice(0, 64) ?? null, request.signal);
     if (!live) throw refusal(503, 'busy', 'Too many pages are open.');
     return live;
   },
