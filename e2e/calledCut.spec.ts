@@ -1,34 +1,12 @@
-import type { APIRequestContext } from '@playwright/test';
 import { build } from 'esbuild';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { accessible, expect, test } from './fixtures';
+import { smallPiece } from './smallPiece';
 import { wav } from './sound';
 
 test.use({ apart: 'called cut' });
-
-/** A small straight piece on the sample's bow: a pass of about half a minute. */
-async function smallPiece(request: APIRequestContext): Promise<{ rig: string; plan: string }> {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const rig = rigs.find((r) => r.doc.name === 'Blade bow')!.id;
-  const made = await request.post(`/api/rigs/${rig}/plans`, {
-    data: {
-      format: 'upwind-rod/plan',
-      version: 1,
-      name: 'Small edge',
-      piece: {
-        spanMm: 640,
-        pieces: 2,
-        root: { section: { kind: 'rectangle', height: 0.5 }, chordMm: 24 },
-        tip: { section: { kind: 'rectangle', height: 0.5 }, chordMm: 20 },
-      },
-      template: { split: 'square', stations: 6, leadInMm: 25, tailMm: 25 },
-    },
-  });
-  expect(made.status()).toBe(200);
-  return { rig, plan: (await made.json()).id };
-}
 
 test('a rehearsed call from start to log, by keyboard alone, at 390 by 844', async ({ page, request }) => {
   test.slow();

@@ -4,6 +4,8 @@ import net from 'node:net';
 export interface Relay {
   readonly port: number;
   cut(): void;
+  /** Requests arrive, answers do not. */
+  deafen(): void;
   mend(): void;
   stop(): Promise<void>;
 }
@@ -12,6 +14,7 @@ export interface Relay {
 export async function relayTo(target: number, from = '127.0.0.2'): Promise<Relay> {
   const open = new Set<net.Socket>();
   let cut = false;
+  let deaf = false;
   const server = net.createServer((phone) => {
     if (cut) return void phone.destroy();
     const desk = net.connect({ port: target, host: '127.0.0.1', localAddress: from });
@@ -20,7 +23,8 @@ export async function relayTo(target: number, from = '127.0.0.2'): Promise<Relay
       [desk, phone],
     ] as const) {
       open.add(a);
-      a.pipe(b);
+      if (a === phone || !deaf) a.pipe(b);
+      else a.resume().once('data', () => a.destroy());
       a.on('error', () => b.destroy());
       a.on('close', () => {
         open.delete(a);
@@ -37,8 +41,13 @@ export async function relayTo(target: number, from = '127.0.0.2'): Promise<Relay
       cut = true;
       end();
     },
+    deafen: () => {
+      [cut, deaf] = [false, true];
+      end();
+    },
     mend: () => {
-      cut = false;
+      [cut, deaf] = [false, false];
+      end();
     },
     stop: () => {
       end();

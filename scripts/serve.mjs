@@ -1,6 +1,7 @@
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { certificate } from './certificate.mjs';
 import { listen, setEnvironment } from './server.mjs';
 import { fail } from './setup.mjs';
 
@@ -56,6 +57,8 @@ export async function serve({ root, data, seed, title }) {
   const port = portOf(process.env.PORT);
   const local = ['127.0.0.1', 'localhost', '::1'].includes(host);
   checkFolder(data);
+  const secure = process.argv.includes('--https');
+  const scheme = secure ? 'https' : 'http';
   const mine = local ? [] : addresses();
   const named = local
     ? []
@@ -76,19 +79,20 @@ export async function serve({ root, data, seed, title }) {
   );
   const phone = local
     ? ''
-    : `http://${named[0] ?? mine.find((a) => !a.startsWith('[')) ?? mine[0] ?? host}:${port}`;
+    : `${scheme}://${named[0] ?? mine.find((a) => !a.startsWith('[')) ?? mine[0] ?? host}:${port}`;
   const gone = watchParents();
-  setEnvironment({ data, seed, phone, guarded: !local });
+  const tls = secure ? await certificate(data, names) : null;
+  setEnvironment({ data, seed, phone, guarded: !local, fingerprint: tls?.fingerprint });
   process.chdir(root);
   const stop = () => process.kill(process.pid, 'SIGTERM');
   process.once('SIGHUP', stop);
   setInterval(() => gone() && stop(), 500).unref();
   try {
-    await listen({ root, host, port, allowed: allowed.map((name) => name.toLowerCase()) });
+    await listen({ root, host, port, tls, allowed: allowed.map((name) => name.toLowerCase()) });
   } catch (e) {
     fail(notListening(e, host, port));
   }
-  console.log(`${title}: http://${local ? host : 'localhost'}:${port}`);
+  console.log(`${title}: ${scheme}://${local ? host : 'localhost'}:${port}`);
   console.log(`Data in ${data}`);
   if (process.env.UPWIND_SYNC === 'relaxed')
     console.log(
@@ -99,6 +103,10 @@ export async function serve({ root, data, seed, title }) {
     const code = (right) => globalThis.upwindAccess.code(right);
     console.log(`It is let in by a code: ${code('work')} to work, ${code('look')} to look only.`);
   }
+  if (tls)
+    console.log(
+      `Each browser asks once whether to trust its certificate. It is the right one if its SHA-256 fingerprint is\n  ${tls.fingerprint}`,
+    );
   console.log('Stop with Ctrl+C.');
 }
 

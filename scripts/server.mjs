@@ -1,4 +1,5 @@
 import http from 'node:http';
+import https from 'node:https';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { admit, codePage, codeWanted, WHO } from './access.mjs';
@@ -67,14 +68,14 @@ function endUnread(req, res) {
  * Listens and serves the built program in this process: whatever ends it, ends the server. Answers at once, with a page that waits, and
  * with the program as soon as it is ready. Rejects with the system's error where it cannot listen.
  */
-export async function listen({ root, host, port, allowed, dev = false }) {
+export async function listen({ root, host, port, allowed, tls = null, dev = false }) {
   let handle = notYet;
   let ready = false;
   const token = crypto.randomUUID();
   const hosts = new Set(allowed);
   const asked = givesBackAtRest();
   const guarded = process.env.UPWIND_ACCESS === '1';
-  const server = http.createServer((req, res) => {
+  const serve = (req, res) => {
     asked();
     for (const [name, value] of Object.entries(EVERYWHERE)) res.setHeader(name, value);
     endUnread(req, res);
@@ -96,7 +97,10 @@ export async function listen({ root, host, port, allowed, dev = false }) {
       return handle(req, res);
     }
     return atTheDoor(req, res, handle);
-  });
+  };
+  const server = tls ? https.createServer({ cert: tls.cert, key: tls.key }, serve) : http.createServer(serve);
+  // One who speaks plain http to it, or does not trust its certificate, is no fault of the program.
+  server.on('tlsClientError', (_, socket) => socket.destroy());
   server.requestTimeout = WHOLE_MS;
   // A page that is read for a while keeps its connection, or its next request is cut off.
   server.keepAliveTimeout = 120_000;
@@ -110,7 +114,7 @@ export async function listen({ root, host, port, allowed, dev = false }) {
   const app = next({ dev, dir: root, hostname: host, port, quiet: true });
   await app.prepare();
   handle = app.getRequestHandler();
-  await firstRequest(host, port, token);
+  await firstRequest({ host, port, token, tls });
   ready = true;
   return server;
 }
@@ -132,15 +136,24 @@ async function atTheDoor(req, res, handle) {
 }
 
 /** Opens the database, which the program does before it answers for the first time; a fault there ends the process with one line. */
-async function firstRequest(host, port, token) {
-  const name = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host;
-  const answer = await fetch(`http://${name}:${port}/api/health`, { headers: { [OWN]: token } });
-  await answer.arrayBuffer();
-  if (!answer.ok) throw new Error(`the program answers ${answer.status}`);
+async function firstRequest({ host, port, token, tls }) {
+  const name = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
+  const status = await new Promise((resolve, reject) => {
+    const asked = {
+      host: name,
+      port,
+      path: '/api/health',
+      headers: { [OWN]: token, host: `127.0.0.1:${port}` },
+    };
+    // It is our own, whatever name we reach it by.
+    const ask = tls ? https.get({ ...asked, rejectUnauthorized: false }) : http.get(asked);
+    ask.on('error', reject).on('response', (r) => r.resume().on('end', () => resolve(r.statusCode)));
+  });
+  if (status !== 200) throw new Error(`the program answers ${status}`);
 }
 
 /** Environment in which the program runs; before anything of it is loaded. */
-export function setEnvironment({ data, seed, phone, guarded, dev = false }) {
+export function setEnvironment({ data, seed, phone, guarded, fingerprint = '', dev = false }) {
   Object.assign(process.env, {
     NODE_ENV: dev ? 'development' : 'production',
     NEXT_MANUAL_SIG_HANDLE: 'true',
@@ -149,6 +162,8 @@ export function setEnvironment({ data, seed, phone, guarded, dev = false }) {
     UPWIND_SEED: seed ? '1' : '',
     UPWIND_PHONE: phone,
     UPWIND_ACCESS: guarded ? '1' : '',
+    UPWIND_HTTPS: fingerprint ? '1' : '',
+    UPWIND_FINGERPRINT: fingerprint,
   });
 }
 

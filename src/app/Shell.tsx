@@ -16,6 +16,7 @@ import { UnitsProvider } from '@/ui/Units';
 import { UnitsSwitch } from '@/ui/UnitsSwitch';
 import css from './shell.module.css';
 
+const Waits = dynamic(() => import('./Waits').then((m) => m.Waits), { ssr: false });
 const AlsoHere = dynamic(() => import('./AlsoHere').then((m) => m.AlsoHere), { ssr: false });
 const at = (start: string) => (path: string) => path.startsWith(start);
 const PLACES = [
@@ -34,7 +35,7 @@ const PLACES = [
 ];
 
 /** What stands around every page: the bar with the places, units and light; the shortcut sheet. */
-export function Shell(p: { units: Profile; looksOnly: boolean; children: ReactNode }) {
+export function Shell(p: { units: Profile; looksOnly: boolean; made: number; children: ReactNode }) {
   // Before the first edit, and never on the server, which knows by itself.
   if (typeof window !== 'undefined') setLooksOnly(p.looksOnly);
   const path = usePathname();
@@ -42,7 +43,7 @@ export function Shell(p: { units: Profile; looksOnly: boolean; children: ReactNo
     <ThemeProvider theme={theme}>
       <Answers>
         <LooksOnly value={p.looksOnly}>
-          <LiveChanges>
+          <LiveChanges made={p.made}>
             <UnitsProvider first={p.units}>
               <a className={css.skip} href="#main">
                 To the page
@@ -59,6 +60,7 @@ export function Shell(p: { units: Profile; looksOnly: boolean; children: ReactNo
                   ))}
                 </nav>
                 <div className={css.tools}>
+                  <Waits />
                   <AlsoHere />
                   <UnitsSwitch />
                   <ModeSwitch />

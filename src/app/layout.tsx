@@ -23,13 +23,13 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 export default async function Layout({ children }: { children: ReactNode }) {
   const asked = await headers();
   const nonce = asked.get('x-nonce') ?? undefined;
-  const { profile: units } = await reader();
+  const { profile: units, now } = await reader();
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-color-scheme" defaultMode="system" nonce={nonce} />
         <AppRouterCacheProvider options={{ enableCssLayer: true, nonce }}>
-          <Shell units={units} looksOnly={deviceOf(asked).right === 'look'}>
+          <Shell units={units} looksOnly={deviceOf(asked).right === 'look'} made={now}>
             {children}
           </Shell>
         </AppRouterCacheProvider>

@@ -114,7 +114,7 @@ describe('whose cuts tune a rig', () => {
     const a = await rigs.insertRig(db, testRig({ name: 'a' }), links);
     const b = await rigs.insertRig(db, testRig({ name: 'b' }), links);
     const alone = await rigs.insertRig(db, testRig({ name: 'alone' }), { ...links, spoolId: null });
-    const logged = await rigs.insertCut(db, a, cut);
+    const logged = (await rigs.insertCut(db, a, cut))!;
     expect(await rigs.cutsFor(db, b)).toEqual([logged]);
     expect(await rigs.cutsFor(db, alone)).toEqual([]);
     await rigs.insertCut(db, alone, cut);

@@ -83,7 +83,7 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
         };
         await insertCutPlain(t, { ...record, doc }, cut);
       }
-      for (const pull of r.pulls) await insertPull(t, record.id, pull, true);
+      for (const pull of r.pulls) await insertPull(t, record.id, pull, { demo: true });
       // One after the other, so that they stay in this order.
       for (const [i, plan] of (r.plans ?? []).entries())
         await keptPlans.insert(t, record.id, plan, {
@@ -92,9 +92,9 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
       for (const [i, { doc, made }] of (r.jobs ?? []).entries()) {
         const at = new Date(Date.parse(r.at) + 60_000 * i).toISOString();
         const job = await keptJobs.insert(t, record.id, doc, { at });
-        for (const m of made) await insertEvent(t, record.id, madeEvent(doc, job.id, m), true);
+        for (const m of made) await insertEvent(t, record.id, madeEvent(doc, job.id, m), { demo: true });
       }
-      for (const event of r.events) await insertEvent(t, record.id, event, true);
+      for (const event of r.events) await insertEvent(t, record.id, event, { demo: true });
     }
   });
 }

@@ -15,10 +15,20 @@ export interface EventRecord {
 /** Changes within this long of each other are one entry. */
 const ONE_SITTING_MS = 15 * 60_000;
 
-export async function insertEvent(db: Db, rigId: string, event: RigEvent, demo = false): Promise<EventRecord> {
-  const id = crypto.randomUUID();
+export async function insertEvent(
+  db: Db,
+  rigId: string,
+  event: RigEvent,
+  { demo = false, id = crypto.randomUUID() as string } = {},
+): Promise<EventRecord> {
   await db.insert(events).values({ id, rigId, kind: event.kind, event, at: event.at, demo });
   return { id, rigId, event };
+}
+
+/** Whether an event is there, and of which rig. */
+export async function rigOfEvent(db: Db, id: string): Promise<string | null> {
+  const [row] = await db.select({ rigId: events.rigId }).from(events).where(eq(events.id, id));
+  return row?.rigId ?? null;
 }
 
 /** The events of a rig, the oldest first; of one kind where asked. */

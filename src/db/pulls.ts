@@ -15,10 +15,15 @@ export async function pullsOf(db: Db, rigId: string): Promise<PullRecord[]> {
   return rows.map(({ id, pull }) => ({ id, pull }));
 }
 
-/** Logs a reading and marks its rig as the newest work, in one step. */
-export async function insertPull(db: Db, rigId: string, pull: LoggedPull, demo = false): Promise<void> {
+/** Logs a reading and marks its rig as the newest work, in one step; under an id that was made before it came, once. */
+export async function insertPull(
+  db: Db,
+  rigId: string,
+  pull: LoggedPull,
+  { demo = false, id = crypto.randomUUID() as string } = {},
+): Promise<void> {
   await db.transaction(async (tx) => {
-    await tx.insert(pulls).values({ id: crypto.randomUUID(), rigId, pull, at: pull.at, demo });
+    await tx.insert(pulls).values({ id, rigId, pull, at: pull.at, demo }).onConflictDoNothing();
     if (!demo)
       await tx
         .update(rigs)

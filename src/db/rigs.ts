@@ -178,28 +178,39 @@ export async function cutsFor(
   return newest.reverse().map(toCut);
 }
 
-/** Logs a cut and marks its rig as the newest work, in one step. */
-export async function insertCut(db: Db, rig: RigRecord, cut: LoggedCut, demo = false): Promise<CutRecord> {
+/**
+ * Logs a cut and marks its rig as the newest work, in one step. Under an id that was made before it came, it is taken once: a second time what
+ * is there is answered; null where that is another rig's.
+ */
+export async function insertCut(
+  db: Db,
+  rig: RigRecord,
+  cut: LoggedCut,
+  id: string = crypto.randomUUID(),
+): Promise<CutRecord | null> {
   return db.transaction(async (tx) => {
     const [row] = await tx
       .insert(cuts)
       .values({
-        id: crypto.randomUUID(),
+        id,
         rigId: rig.id,
         foamStockId: rig.foamStockId,
         spoolId: rig.spoolId,
         rig: bare(rig.doc),
         cut,
         at: cut.at,
-        demo,
       })
+      .onConflictDoNothing()
       .returning();
-    if (!demo)
-      await tx
-        .update(rigs)
-        .set({ updatedAt: new Date().toISOString(), touched: true })
-        .where(eq(rigs.id, rig.id));
-    return toCut(row!);
+    if (!row) {
+      const [there] = await tx.select().from(cuts).where(eq(cuts.id, id));
+      return there?.rigId === rig.id ? toCut(there) : null;
+    }
+    await tx
+      .update(rigs)
+      .set({ updatedAt: new Date().toISOString(), touched: true })
+      .where(eq(rigs.id, rig.id));
+    return toCut(row);
   });
 }
 

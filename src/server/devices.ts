@@ -17,6 +17,8 @@ export const changeSchema = z.strictObject({ name: nameSchema.optional(), right:
 /** How a device is asked in: an address, its picture, good once; and a code to type. */
 export interface Invitation {
   readonly address: string;
+  /** Of the program's own certificate, SHA-256; null where it is reached without one. */
+  readonly fingerprint: string | null;
   /** What the picture holds: good once. */
   readonly link: string;
   readonly qr: string;
@@ -45,7 +47,14 @@ export async function invite(by: Device, o: { right: DeviceRight; rig: string | 
   // What stands behind # is not sent to anybody, and stands in no log.
   const link = `${phone}${place}#in=${token}`;
   const qr = await QRCode.toDataURL(link, { margin: 1, width: 296 });
-  return { address: phone, link, qr, code: access().code(o.right), until: new Date(until).toISOString() };
+  return {
+    address: phone,
+    fingerprint: process.env.UPWIND_FINGERPRINT || null,
+    link,
+    qr,
+    code: access().code(o.right),
+    until: new Date(until).toISOString(),
+  };
 }
 
 /** Those that are let in; a device hears of itself alone. */

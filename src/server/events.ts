@@ -1,9 +1,10 @@
 import 'server-only';
 import type { RigEvent } from '@/core/documents/event';
-import { deleteEvent, eventsOf, insertEvent, replaceEvent, type EventRecord } from '@/db/events';
+import { deleteEvent, eventsOf, insertEvent, replaceEvent, rigOfEvent, type EventRecord } from '@/db/events';
 import type { Db } from '@/db/open';
 import { holdRig } from '@/db/rigs';
 import { database } from './db';
+import { takenElsewhere } from './once';
 import { refusal } from './http';
 
 export async function listEvents(rigId: string): Promise<EventRecord[]> {
@@ -28,13 +29,17 @@ async function refuseSecond(db: Db, rigId: string, event: RigEvent, id?: string)
 }
 
 /** Notes something that happened to a rig; answers with all that did. */
-export async function addEvent(rigId: string, event: RigEvent): Promise<EventRecord[]> {
+export async function addEvent(rigId: string, event: RigEvent, id?: string): Promise<EventRecord[]> {
   return (await database()).transaction(async (tx) => {
     const db = tx as unknown as Db;
     // Two who note the same at once come one after the other.
     if (!(await holdRig(db, rigId))) throw refusal(404, 'not-found', 'There is no such rig.');
-    await refuseSecond(db, rigId, event);
-    await insertEvent(db, rigId, event);
+    const of = id === undefined ? null : await rigOfEvent(db, id);
+    if (of !== null && of !== rigId) throw takenElsewhere();
+    if (of === null) {
+      await refuseSecond(db, rigId, event);
+      await insertEvent(db, rigId, event, id === undefined ? {} : { id });
+    }
     return eventsOf(db, rigId);
   });
 }

@@ -24,6 +24,18 @@ describe('what open pages are told', () => {
     expect(told).toHaveLength(1);
   });
 
+  it('when something was changed last is known to a page that comes later', () => {
+    const hub = new Hub(null);
+    const begun = hub.last;
+    vi.advanceTimersByTime(5000);
+    expect(hub.last).toBe(begun);
+    hub.changed('{"part":"drawer"}');
+    expect(hub.last).toBe(begun + 5000);
+    vi.advanceTimersByTime(1000);
+    hub.missed();
+    expect(hub.last).toBe(begun + 6000);
+  });
+
   it('who looks is known in both programs, and one that falls silent is forgotten', async () => {
     const wire: { hubs: Hub[] } = { hubs: [] };
     const tell = async (m: string) => wire.hubs.forEach((h) => h.heardOf(m));

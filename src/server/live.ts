@@ -35,6 +35,8 @@ export class Hub {
   private readonly others = new Map<string, { here: readonly Here[]; at: number }>();
   private readonly name = crypto.randomUUID();
   private waiting = new Map<string, Change>();
+  /** When something was changed last, or may have been before this began to hear, ms. */
+  last = Date.now();
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(
@@ -52,7 +54,7 @@ export class Hub {
     await db.listen(
       CHANGES,
       (m) => hub.changed(m),
-      () => hub.tellAll({ kind: 'missed' }),
+      () => hub.missed(),
     );
     if (shared) {
       await db.listen(
@@ -80,6 +82,7 @@ export class Hub {
 
   /** A message of the database's own triggers. */
   changed(message: string): void {
+    this.last = Date.now();
     this.waiting.set(message, JSON.parse(message) as Change);
     this.timer ??= setTimeout(() => {
       this.timer = undefined;
@@ -95,6 +98,12 @@ export class Hub {
     if (name === this.name) return;
     this.others.set(name, { here, at: now });
     this.tellWho(now);
+  }
+
+  /** The database was lost for a while. */
+  missed(): void {
+    this.last = Date.now();
+    this.tellAll({ kind: 'missed' });
   }
 
   private announce(): void {
@@ -164,7 +173,7 @@ export async function liveStream(
       };
       const alive = setInterval(() => write(': \n\n'), ALIVE_MS);
       alive.unref();
-      write(`retry: ${AGAIN_MS}\nevent: hello\ndata: ${JSON.stringify({ id })}\n\n`);
+      write(`retry: ${AGAIN_MS}\nevent: hello\ndata: ${JSON.stringify({ id, last: to.last })}\n\n`);
       const tell = (t: Told) => write(`event: ${t.kind}\ndata: ${JSON.stringify(t)}\n\n`);
       const close = to.open({ id, device: device.name, rig }, (t) => {
         tell(t);

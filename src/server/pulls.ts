@@ -10,10 +10,10 @@ export async function listPulls(rigId: string): Promise<PullRecord[]> {
 }
 
 /** Logs a reading of the pull; answers with all of the rig's. */
-export async function logPull(rigId: string, pull: LoggedPull): Promise<PullRecord[]> {
+export async function logPull(rigId: string, pull: LoggedPull, id?: string): Promise<PullRecord[]> {
   const db = await database();
   if (!(await getRig(db, rigId))) throw refusal(404, 'not-found', 'There is no such rig.');
-  await insertPull(db, rigId, pull);
+  await insertPull(db, rigId, pull, id === undefined ? {} : { id });
   return pullsOf(db, rigId);
 }
 

@@ -16,6 +16,7 @@ import * as rigs from '@/db/rigs';
 import { tellApart } from '@/core/words/names';
 import { database } from './db';
 import { Refusal, refusal } from './http';
+import { takenElsewhere } from './once';
 import { sameSave } from './sameSave';
 
 /** A rig as its page needs it: the record, the cuts that tune it, what they say. */
@@ -192,10 +193,15 @@ export interface Logged {
   readonly advice: Advice;
 }
 
-export async function logCut(id: string, cut: z.output<typeof loggedCutSchema>): Promise<Logged> {
+export async function logCut(
+  id: string,
+  cut: z.output<typeof loggedCutSchema>,
+  under?: string,
+): Promise<Logged> {
   const db = await database();
   const record = await found(db, id);
-  const kept = await rigs.insertCut(db, record, cut);
+  const kept = await rigs.insertCut(db, record, cut, under);
+  if (!kept) throw takenElsewhere();
   const open = await opened(db, await found(db, id));
   const own = open.cuts.filter((c) => c.rigId === id).map((c) => c.cut);
   const advice = toldAdvice(advise(record.doc, open.tuning, own), record.doc);

@@ -9,7 +9,7 @@ const RETRIES = 2;
 const FRESH_MS = 2000;
 
 /** Whether it may be otherwise in a moment: no answer at all, or a server that is busy or starting. */
-const notNow = (o: NotDone['outcome']) => o.kind === 'lost' || o.status === 503;
+const notNow = (o: NotDone['outcome']) => o.kind === 'lost' || (o.kind === 'refused' && o.status === 503);
 
 /** What the pages keep of the server's answers: for everything below. */
 export function Answers({ children }: { children: ReactNode }) {

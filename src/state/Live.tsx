@@ -23,7 +23,7 @@ const Context = createContext<Live | null>(null);
 const REDRAW_MS = 400;
 
 /** Hears what other windows and devices save, for everything below: what is shown is asked for again, edits under way are left alone. */
-export function LiveChanges({ children }: { children: ReactNode }) {
+export function LiveChanges({ made, children }: { made: number; children: ReactNode }) {
   const client = useQueryClient();
   const router = useRouter();
   const path = usePathname();
@@ -31,6 +31,8 @@ export function LiveChanges({ children }: { children: ReactNode }) {
   const [others, setOthers] = useState<readonly LookingOn[]>([]);
   const [heard, setHeard] = useState(false);
   const ears = useRef(new Set<Ear>());
+  // When the page was loaded whole; what it is drawn anew from comes fresh.
+  const first = useRef(made);
   useEffect(() => setRig(rigOf(path, window.location.search)), [path]);
   useEffect(() => {
     let end: (() => void) | null = null;
@@ -62,7 +64,7 @@ export function LiveChanges({ children }: { children: ReactNode }) {
       // What hears is fetched after the page, which does not wait for it.
       void import('./server/live').then(({ hearLive }) => {
         if (over) return;
-        end = hearLive(rig, {
+        end = hearLive(rig, first.current, {
           onChanges: (changes) => void told(changes),
           onHere: setOthers,
           onMissed: () => void told('all'),

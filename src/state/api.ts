@@ -2,7 +2,10 @@ import type { z } from 'zod';
 import { faultWords } from '@/core/words/plainField';
 import type { DocumentFault } from '@/core/documents/faults';
 
-/** How a call to the server ended. `lost`: it never answered; nothing is known, the call may be made again. */
+/**
+ * How a call to the server ended. `lost`: it never answered; nothing is known, the call may be made again. `kept`: the same, of something
+ * that was logged: it waits on this device and is sent by itself.
+ */
 export type Outcome<T> =
   | { readonly kind: 'done'; readonly data: T }
   | {
@@ -11,7 +14,8 @@ export type Outcome<T> =
       readonly faults: readonly DocumentFault[];
       readonly body: Record<string, unknown>;
     }
-  | { readonly kind: 'lost' };
+  | { readonly kind: 'lost' }
+  | { readonly kind: 'kept' };
 
 /** An answer that this page does not know: of another version of the program, or damaged. It is not shown. */
 const UNKNOWN_ANSWER = {
@@ -35,15 +39,15 @@ export async function call<T>(
   path: string,
   answer: z.ZodType<T>,
   body?: unknown,
-  withinMs = DEADLINE_MS,
+  o: { readonly withinMs?: number; readonly headers?: Readonly<Record<string, string>> } = {},
 ): Promise<Outcome<T>> {
   const text = body === undefined ? null : JSON.stringify(body);
   return asked(path, answer, {
     method,
-    headers: body === undefined ? {} : { 'content-type': 'application/json' },
+    headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...o.headers },
     body: text,
     keepalive: method === 'PUT' && text !== null && text.length < KEEP_ALIVE_MOST,
-    signal: AbortSignal.timeout(withinMs),
+    signal: AbortSignal.timeout(o.withinMs ?? DEADLINE_MS),
   });
 }
 
@@ -81,8 +85,18 @@ async function asked<T>(path: string, schema: z.ZodType<T>, request: RequestInit
   }
 }
 
+/** Refusals that say “not now”: not let in, too slow, too early, too many, busy, no room on the disk. */
+const LATER: ReadonlySet<number> = new Set([401, 408, 425, 429, 503, 507]);
+/** Whether a call may well succeed if it is made again later. */
+export const isLater = (o: Outcome<unknown>): boolean =>
+  o.kind === 'lost' || (o.kind === 'refused' && LATER.has(o.status));
+
+/** What is said of what waits for the network. */
+export const KEPT = 'The server does not answer: it is kept on this device and sent as soon as it does.';
+
 /** A refusal in one line. */
 export function inWords(o: Exclude<Outcome<unknown>, { kind: 'done' }>): string {
   if (o.kind === 'lost') return 'The server does not answer. Is it still running?';
+  if (o.kind === 'kept') return KEPT;
   return o.faults.map((f) => faultWords(f)).join('; ');
 }

@@ -49,8 +49,8 @@ export function useAct<A extends readonly unknown[], T>(
   );
 }
 
-/** How an act ended, for a part that only shows what went wrong: a fault in words, or null. */
+/** How an act ended, for a part that only shows what went wrong: a fault in words, or null. What is kept until the network is back is none. */
 export async function fault(asked: Promise<Outcome<unknown>>): Promise<string | null> {
   const outcome = await asked;
-  return outcome.kind === 'done' ? null : inWords(outcome);
+  return outcome.kind === 'done' || outcome.kind === 'kept' ? null : inWords(outcome);
 }

@@ -1,6 +1,6 @@
 import { faultWords } from '@/core/words/plainField';
 import type { SAVE_WORDS } from '@/core/words/saving';
-import type { Outcome } from './api';
+import { isLater, type Outcome } from './api';
 
 /** `failed`: it is tried again; `refused`: the server will not have it, and waits for another change. */
 export type SaveState = keyof typeof SAVE_WORDS;
@@ -25,8 +25,6 @@ export interface SaverOptions<T extends Saved> {
 
 const WAIT_MS = 250;
 const RETRY_MS = [1000, 2000, 5000, 10000];
-/** Refusals that say “not now”: too slow, too early, too many, busy, no room on the disk. */
-const LATER: ReadonlySet<number> = new Set([408, 425, 429, 503, 507]);
 
 /**
  * Saves a burst of changes as one, one save at a time, and again after a failure until it is acknowledged; what the server refuses is told and rests until it is changed. "saved" is
@@ -109,7 +107,7 @@ export class Saver<T extends Saved> {
       return;
     }
     this.dirty = true;
-    if (answer.kind === 'refused' && !LATER.has(answer.status)) {
+    if (answer.kind === 'refused' && !isLater(answer)) {
       this.o.onState('refused');
       this.o.onRefused(answer.faults.map(faultWords).join('; '));
       return;

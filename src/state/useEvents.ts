@@ -21,7 +21,12 @@ export function useEvents(rigId: string, loaded: readonly EventRecord[]) {
   const drop = useAct((id: string) => wireServer.forget(rigId, id), stale, take);
   return {
     events,
-    note: (event: RigEvent) => fault(note(event)),
+    note: async (event: RigEvent) => {
+      const outcome = await note(event);
+      // It waits on this device; here it counts already.
+      if (outcome.kind === 'kept') take([...events, { id: `kept ${event.at}`, rigId, event }]);
+      return fault(Promise.resolve(outcome));
+    },
     change: (id: string, event: RigEvent) => fault(change(id, event)),
     drop: (id: string) => fault(drop(id)),
   };

@@ -1,20 +1,23 @@
 'use client';
-import { useSyncExternalStore } from 'react';
+import { useEffect, useSyncExternalStore } from 'react';
+import { hearOffline, keepOnDevice, offline, type Offline } from '@/state/offline';
 import css from './bench.module.css';
 
 interface Ability {
   readonly name: string;
   readonly has: boolean;
   readonly otherWay: string;
+  /** It is being got ready. */
+  readonly late?: boolean;
 }
 
 /** What this browser gives here; some of it only on this machine itself or over https. */
-function abilities(): Ability[] {
+function abilities(offline: Offline): Ability[] {
   const nav = navigator as Navigator & { wakeLock?: unknown };
   return [
     { name: 'Microphone', has: Boolean(nav.mediaDevices?.getUserMedia), otherWay: 'a plucked note can be typed in, or come from a sound file' },
     { name: 'Keeping the screen awake', has: Boolean(nav.wakeLock), otherWay: 'tones go on with the screen dark' },
-    { name: 'Working offline', has: 'serviceWorker' in nav && window.isSecureContext, otherWay: 'keep the machine that serves this switched on' },
+    { name: 'Opening without a network', has: offline !== 'no', otherWay: 'a page that is open goes on, and what is logged is kept; do not close it', late: offline === 'getting' },
   ]; // prettier-ignore
 }
 
@@ -27,23 +30,28 @@ export function Browser() {
     () => true,
     () => false,
   );
+  const kept = useSyncExternalStore(hearOffline, offline, () => 'getting' as const);
+  useEffect(() => void keepOnDevice(), []);
   if (!here) return null;
   return (
     <>
       <h3>This browser, at this address</h3>
       <ul className={css.abilities}>
-        {abilities().map((a) => (
+        {abilities(kept).map((a) => (
           <li key={a.name}>
             <b>{a.name}</b>:{' '}
             {a.has
-              ? 'given'
+              ? a.late
+                ? 'being got ready'
+                : 'given'
               : `not given at this address (it wants https or this machine itself); ${a.otherWay}`}
             .
           </li>
         ))}
       </ul>
       <p className="dim">
-        The microphone hears notes and knocks; the screen is kept awake while a cut is called.
+        The microphone hears notes and knocks; the screen is kept awake while a cut is called. What is logged
+        without a network waits on this device and is sent when it is back.
       </p>
     </>
   );

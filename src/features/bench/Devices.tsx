@@ -58,6 +58,13 @@ function Invite({ rig, used }: { rig: string | null; used: number }) {
             {LETTING_IN.point} <b className={css.address}>{invitation.address}</b> {LETTING_IN.type}{' '}
             <b className={`num ${css.code}`}>{invitation.code}</b>
           </p>
+          {invitation.fingerprint && (
+            <details>
+              <summary>{LETTING_IN.asks}</summary>
+              <p>{LETTING_IN.trust}</p>
+              <p className={`num ${css.address}`}>{invitation.fingerprint}</p>
+            </details>
+          )}
         </>
       )}
     </div>

@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { markCurve, markOf } from '@/core/engine/marks';
 import { solveWhole } from '@/core/engine/solve';
 import { rangeText, show } from '@/core/units/format';
@@ -8,6 +8,7 @@ import type { Role } from '@/core/units/profile';
 import { SETTING_ROLE } from '@/core/words/control';
 import { findingWords } from '@/core/words/findings';
 import type { ShelfRig } from '@/state/types';
+import { keepPages } from '@/state/offline';
 import { useWire } from '@/state/useWire';
 import { LevelMark } from '@/ui/Level';
 import { PowerLine } from '@/ui/PowerLine';
@@ -22,6 +23,7 @@ export function Sheet({ rig }: { rig: ShelfRig }) {
   const { profile, say } = useUnits();
   const [ref, width] = useWidth(390);
   const { doc } = rig;
+  useEffect(() => void keepPages([places.bench(rig.id), places.rig(rig.id, 'try')]), [rig.id]);
   const { wire, on, off } = useWire(rig.id);
   const { reading, evaluation: e } = useMemo(() => solveWhole(doc), [doc]);
   const stop = reading.findings.find((f) => f.level === 'stop');

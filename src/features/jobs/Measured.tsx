@@ -4,6 +4,7 @@ import type { WorksheetFigures } from '@/core/documents/worksheet';
 import { durationText } from '@/core/words/duration';
 import { loggedCutSchema } from '@/core/documents/log';
 import { useJob } from '@/state/JobContext';
+import { KEPT } from '@/state/api';
 import { useRig } from '@/state/RigContext';
 import { Act } from '@/ui/Act';
 import { QuantityField } from '@/ui/QuantityField';
@@ -84,9 +85,10 @@ export function useLogCut() {
     setBusy(true);
     const answer = await logCut(loggedCutSchema.parse({ at: new Date().toISOString(), setting, ...cut }));
     setBusy(false);
+    const kept = answer.kind === 'kept';
     const done = answer.kind === 'done';
-    tell(done ? 'It is in the log. The range is narrower now.' : 'It was not taken; try again.');
-    return done;
+    tell(kept ? KEPT : done ? 'It is in the log. The range is narrower now.' : 'It was not taken; try again.');
+    return done || kept;
   };
   return { told, busy, log };
 }

@@ -76,7 +76,7 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
       mapping,
     });
     setBusy(false);
-    if (answer.kind === 'lost')
+    if (answer.kind === 'lost' || answer.kind === 'kept')
       return tell(
         'No answer came: the cuts may be in or not, but never half of them. Look at the log before you import the file again.',
       );

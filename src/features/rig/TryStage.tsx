@@ -9,7 +9,7 @@ import { limitsOf } from '@/core/documents/fieldPath';
 import { GRADES, loggedCutSchema } from '@/core/documents/log';
 import { SETTING_ROLE } from '@/core/words/control';
 import type { Role } from '@/core/units/profile';
-import { inWords } from '@/state/api';
+import { inWords, KEPT } from '@/state/api';
 import { places } from '@/state/places';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { Check } from '@/ui/Check';
@@ -37,11 +37,13 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
   const form = useSchemaForm(cutForm, freshCut(doc), async (cut) => {
     setRefused(null);
     const answer = await store.getState().logCut(cut);
-    if (answer.kind !== 'done') return setRefused(`Not logged: ${inWords(answer)}`);
+    if (answer.kind !== 'done' && answer.kind !== 'kept') return setRefused(`Not logged: ${inWords(answer)}`);
     onLogged(
-      answer.data.counts
-        ? 'Logged. The range is narrower now.'
-        : 'Logged. The model has no window at that setting, so this cut does not count.',
+      answer.kind === 'kept'
+        ? KEPT
+        : answer.data.counts
+          ? 'Logged. The range is narrower now.'
+          : 'Logged. The model has no window at that setting, so this cut does not count.',
     );
     form.begin(freshCut(store.getState().doc));
   });

@@ -12,6 +12,7 @@ const devices: z.ZodType<Devices> = z.object({
 const invitation: z.ZodType<Invitation> = z.object({
   address: z.string(),
   link: z.string(),
+  fingerprint: z.string().nullable(),
   qr: z.string().startsWith('data:image/'),
   code: z.string(),
   until: z.string(),

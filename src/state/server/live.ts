@@ -3,7 +3,7 @@ import { z } from 'zod';
 const change = z.object({ part: z.string(), rig: z.string().optional(), revision: z.int().optional() });
 const here = z.object({ id: z.string(), device: z.string(), rig: z.string().nullable() });
 const messages = {
-  hello: z.object({ id: z.string() }),
+  hello: z.object({ id: z.string(), last: z.number() }),
   changes: z.object({ changes: z.array(change) }),
   here: z.object({ here: z.array(here) }),
 } as const;
@@ -26,8 +26,11 @@ export interface LiveEars {
 /** Waits before the server is asked again where it refused, ms. */
 const AGAIN_MS = 2_000;
 
-/** Hears the server for a page that looks at a rig, or at none, and comes back by itself; answers with what ends it. */
-export function hearLive(rig: string | null, ears: LiveEars): () => void {
+/**
+ * Hears the server for a page that looks at a rig, or at none, and that the server made at a time (by its own clock, ms): what was changed since is missed; comes back by itself.
+ * Answers with what ends it.
+ */
+export function hearLive(rig: string | null, made: number, ears: LiveEars): () => void {
   let source: EventSource | null = null;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let own = '';
@@ -43,10 +46,10 @@ export function hearLive(rig: string | null, ears: LiveEars): () => void {
         const read = messages[kind].safeParse(JSON.parse(String((e as MessageEvent).data)));
         if (read.success) then(read.data as z.output<(typeof messages)[K]>);
       });
-    on('hello', ({ id }) => {
+    on('hello', ({ id, last }) => {
       own = id;
       ears.onHeard(true);
-      if (before) ears.onMissed();
+      if (before || last >= made) ears.onMissed();
       before = true;
     });
     on('changes', ({ changes }) => ears.onChanges(changes));

@@ -47,7 +47,7 @@ export const logServer = {
   amendCut: (rig: string, cut: string, after: z.output<typeof cutAfterSchema>) =>
     call('PUT', `/api/rigs/${rig}/cuts/${cut}`, z.unknown(), after),
   importFile: (file: z.input<typeof logImportSchema>) =>
-    call('POST', '/api/log/import', imported, file, IMPORT_MS),
+    call('POST', '/api/log/import', imported, file, { withinMs: IMPORT_MS }),
   keepView: (view: { name: string; query: string }) => call('POST', '/api/log/views', views, view),
   forgetView: (view: string) => call('DELETE', `/api/log/views/${view}`, views),
 } as const;

@@ -28,9 +28,9 @@ export const workshopServer = {
       AbortSignal.any([stop, AbortSignal.timeout(RESTORE_MS)]),
     ),
   restoreKept: (name: string) =>
-    call('POST', `/api/backup/kept/${encodeURIComponent(name)}`, restored, undefined, RESTORE_MS),
+    call('POST', `/api/backup/kept/${encodeURIComponent(name)}`, restored, undefined, { withinMs: RESTORE_MS }),
   dismissDamage: () => call('DELETE', '/api/damage', z.object({ ok: z.literal(true) })),
-  check: () => call('POST', '/api/check', checked, undefined, CHECK_MS),
+  check: () => call('POST', '/api/check', checked, undefined, { withinMs: CHECK_MS }),
   addSample: () => call('POST', '/api/demo', z.unknown()),
   removeSample: () => call('DELETE', '/api/demo', z.object({ kept: z.int() })),
 } as const;

@@ -115,7 +115,7 @@ export function After(p: {
           note: `Called cut: ${p.view.plan.name}, ${p.core.hand} ${p.core.piece}. ${words}`.trim(),
         }),
       );
-      if (answer.kind !== 'done') {
+      if (answer.kind !== 'done' && answer.kind !== 'kept') {
         setBusy(false);
         return setFault('The run is in the log; the cut that would tune the rig was not taken.');
       }

@@ -1,12 +1,13 @@
 'use client';
 import { noPieces } from '@/core/words/cutters';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { RunEvent } from '@/core/documents/event';
 import { coresOf, leftOf, nextRate } from '@/core/engine/call/batch';
 import type { PlanView } from '@/core/engine/template/view';
 import type { LedPass, Marks } from '@/core/engine/call/led';
 import { pairPace, viewPacedBy } from '@/core/engine/call/pair';
+import { keepOnDevice, keepPages } from '@/state/offline';
 import { PlanProvider, usePieces, usePlan } from '@/state/PlanContext';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { EventRecord, OpenRig, PlanRecord } from '@/state/types';
@@ -42,6 +43,9 @@ export function CallPage(p: {
 function Inside({ events }: { events: readonly EventRecord[] }) {
   const { open } = usePieces();
   const id = useRig((s) => s.id);
+  useEffect(() => {
+    void keepOnDevice().then(() => keepPages([window.location.pathname + window.location.search]));
+  }, []);
   const none = useRig((s) => noPieces(s.doc.frame));
   return (
     <div className={css.page}>

@@ -1,0 +1,100 @@
+import { z } from 'zod';
+import { call, inWords, isLater, type Outcome } from './api';
+import { browserStore, type OutboxStore, type Waiting } from './outboxStore';
+
+/** What is logged waits for an answer no longer than this before it is kept and sent later, ms. */
+const ANSWER_MS = 6_000;
+/** While something waits, it is tried again so often, ms. */
+const AGAIN_MS = 5_000;
+
+/** A number of its own for what is logged here. Also where the browser has no `crypto.randomUUID`, as at a plain http address. */
+export function ownId(): string {
+  const b = crypto.getRandomValues(new Uint8Array(16));
+  b[6] = (b[6]! & 0x0f) | 0x40;
+  b[8] = (b[8]! & 0x3f) | 0x80;
+  const hex = [...b].map((x) => x.toString(16).padStart(2, '0')).join('');
+  return hex.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
+}
+
+type Send = (w: Waiting) => Promise<Outcome<unknown>>;
+const sendIt: Send = (w) => post(w, z.unknown());
+const post = <T>(w: Waiting, answer: z.ZodType<T>) =>
+  call('POST', w.path, answer, w.body, { withinMs: ANSWER_MS, headers: { 'idempotency-key': w.id } });
+
+/**
+ * What is logged on this device: sent at once, kept where no answer comes, and sent again until the server has it, each once. What the server refuses is
+ * kept and told, never dropped in silence.
+ */
+export class Outbox {
+  private store: Promise<OutboxStore | null> | null = null;
+  private list: readonly Waiting[] = [];
+  private readonly ears = new Set<() => void>();
+  private busy: Promise<void> | null = null;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(
+    private readonly open: () => Promise<OutboxStore | null> = browserStore,
+    private readonly send: Send = sendIt,
+  ) {}
+
+  private kept(): Promise<OutboxStore | null> {
+    return (this.store ??= this.open());
+  }
+
+  /** What waits, for a screen. */
+  readonly waiting = (): readonly Waiting[] => this.list;
+  readonly subscribe = (ear: () => void): (() => void) => {
+    this.ears.add(ear);
+    return () => void this.ears.delete(ear);
+  };
+
+  private async look(): Promise<void> {
+    const store = await this.kept();
+    this.list = (await store?.all()) ?? [];
+    this.ears.forEach((ear) => ear());
+    clearTimeout(this.timer);
+    if (this.list.some((w) => !w.refused)) this.timer = setTimeout(() => void this.flush(), AGAIN_MS);
+  }
+
+  /** Logs something: the server's answer, or `kept` where none came. */
+  async log<T>(path: string, answer: z.ZodType<T>, body: unknown): Promise<Outcome<T>> {
+    const w: Waiting = { id: ownId(), path, body, at: new Date().toISOString() };
+    const store = await this.kept();
+    // On the device before it is on its way: a battery that dies meanwhile loses nothing.
+    await store?.put(w);
+    const outcome = await post(w, answer);
+    if (store && isLater(outcome)) {
+      await this.look();
+      return { kind: 'kept' };
+    }
+    await store?.remove(w.id);
+    return outcome;
+  }
+
+  /** Sends what waits, the oldest first, as long as it is answered. */
+  flush(): Promise<void> {
+    this.busy ??= (async () => {
+      const store = await this.kept();
+      for (const w of (await store?.all()) ?? []) {
+        if (w.refused) continue;
+        const outcome = await this.send(w);
+        if (isLater(outcome)) break;
+        if (outcome.kind === 'refused') await store!.put({ ...w, refused: inWords(outcome) });
+        else await store!.remove(w.id);
+      }
+    })().finally(() => {
+      this.busy = null;
+      void this.look();
+    });
+    return this.busy;
+  }
+
+  /** What was refused is thrown away. */
+  async discard(id: string): Promise<void> {
+    await (await this.kept())?.remove(id);
+    await this.look();
+  }
+}
+
+/** The one of this page. */
+export const outbox = new Outbox();
