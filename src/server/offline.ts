@@ -1,6 +1,8 @@
 import 'server-only';
 import fs from 'node:fs';
 import path from 'node:path';
+import { dataFolder } from './db';
+import { refusal } from './http';
 
 function filesBelow(folder: string): string[] {
   if (!fs.existsSync(folder)) return [];
@@ -23,5 +25,18 @@ export function serviceWorker(): Response {
   const before = `const BUILD = ${JSON.stringify(build)};\nconst FILES = ${JSON.stringify(files)};\n`;
   return new Response(before + source, {
     headers: { 'content-type': 'text/javascript; charset=utf-8', 'cache-control': 'no-cache' },
+  });
+}
+
+/** The certificate by which this program is reached over https, without its key. */
+export function certificateFile(): Response {
+  const file = path.join(dataFolder(), 'tls', 'cert.pem');
+  if (process.env.UPWIND_HTTPS !== '1' || !fs.existsSync(file))
+    throw refusal(404, 'not-found', 'This program is not reached over https.');
+  return new Response(fs.readFileSync(file), {
+    headers: {
+      'content-type': 'application/x-x509-ca-cert',
+      'content-disposition': 'attachment; filename="upwind-rod.crt"',
+    },
   });
 }

@@ -49,5 +49,6 @@ export const downloads = {
   templates: (id: string, query: string) => `/api/plans/${id}/templates?${query}`,
   photo: (id: string) => `/api/photos/${id}`,
   backup: '/api/backup',
+  certificate: '/api/certificate',
   log: (as: 'csv' | 'json', address: string) => `/api/log/${as}?${address}`,
 } as const;

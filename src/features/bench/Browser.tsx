@@ -1,7 +1,10 @@
 'use client';
 import { useEffect, useSyncExternalStore } from 'react';
 import { hearOffline, keepOnDevice, offline, type Offline } from '@/state/offline';
+import { downloads } from '@/state/places';
 import css from './bench.module.css';
+
+const OFFLINE = 'Opening without a network';
 
 interface Ability {
   readonly name: string;
@@ -17,7 +20,7 @@ function abilities(offline: Offline): Ability[] {
   return [
     { name: 'Microphone', has: Boolean(nav.mediaDevices?.getUserMedia), otherWay: 'a plucked note can be typed in, or come from a sound file' },
     { name: 'Keeping the screen awake', has: Boolean(nav.wakeLock), otherWay: 'tones go on with the screen dark' },
-    { name: 'Opening without a network', has: offline !== 'no', otherWay: 'a page that is open goes on, and what is logged is kept; do not close it', late: offline === 'getting' },
+    { name: OFFLINE, has: offline !== 'no', otherWay: 'a page that is open goes on, and what is logged is kept; do not close it', late: offline === 'getting' },
   ]; // prettier-ignore
 }
 
@@ -39,13 +42,7 @@ export function Browser() {
       <ul className={css.abilities}>
         {abilities(kept).map((a) => (
           <li key={a.name}>
-            <b>{a.name}</b>:{' '}
-            {a.has
-              ? a.late
-                ? 'being got ready'
-                : 'given'
-              : `not given at this address (it wants https or this machine itself); ${a.otherWay}`}
-            .
+            <b>{a.name}</b>: {a.has ? a.late ? 'being got ready' : 'given' : <Lacks of={a} />}.
           </li>
         ))}
       </ul>
@@ -53,6 +50,23 @@ export function Browser() {
         The microphone hears notes and knocks; the screen is kept awake while a cut is called. What is logged
         without a network waits on this device and is sent when it is back.
       </p>
+    </>
+  );
+}
+
+/** Why something is not given, and the other way: over https only the doubt about the certificate stands in the way. */
+function Lacks({ of }: { of: Ability }) {
+  if (of.name === OFFLINE && window.location.protocol === 'https:')
+    return (
+      <>
+        not given while this browser doubts the certificate. <a href={downloads.certificate}>Get it</a>, let
+        this device trust it, and load this page anew; until then {of.otherWay}
+      </>
+    );
+  return (
+    <>
+      not given at this address (it wants https, as <code>npm start -- --https</code> gives, or this machine
+      itself); {of.otherWay}
     </>
   );
 }
