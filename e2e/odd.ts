@@ -205,6 +205,12 @@ export function sendOdd(port: number, o: Odd): Promise<{ status: number; ms: num
       },
       (res) => {
         res.resume();
+        // What happens is told without an end: that it begins is the answer.
+        if (res.headers['content-type'] === 'text/event-stream') {
+          done(res.statusCode ?? 0);
+          res.destroy();
+          return;
+        }
         // The server may cut off what is left of a body that it has refused already.
         res.on('error', () => undefined);
         res.on('close', () => done(res.statusCode ?? 0));

@@ -107,6 +107,9 @@ test('a server that stops is said by name, health tells the truth, and both come
   for (const s of [a, b]) {
     const health = await ask(s, 'GET', '/api/health');
     expect(health.status).toBe(503);
+    const page = await fetch(`${s.url}/rig/${rig}`);
+    expect(page.status).toBe(503);
+    expect(await page.text()).toContain('The database server does not answer');
     const asked = await ask(s, 'GET', `/api/rigs/${rig}`);
     expect(asked.status).toBe(503);
     expect(JSON.stringify(asked.body)).toMatch(

@@ -15,30 +15,44 @@ const GRACE_MS = 500;
 /** Header by which the server knows its own first request. */
 const OWN = 'x-upwind-first';
 
-const STARTING = `<!doctype html><html lang="en"><meta charset="utf-8"><meta http-equiv="refresh" content="1">
-<meta name="viewport" content="width=device-width"><title>Upwind Rod is starting</title>
-<body style="font:1.1rem system-ui;margin:4rem auto;max-width:32rem;padding:0 1rem"><h1>Upwind Rod is starting</h1>
-<p>The workshop is being opened. This page shows it as soon as it is ready; the first start takes some seconds.</p>`;
+/** A page that stands for another until that can be shown: it looks again by itself. */
+const waiting = (
+  title,
+  text,
+  seconds,
+) => `<!doctype html><html lang="en"><meta charset="utf-8"><meta http-equiv="refresh" content="${seconds}">
+<meta name="viewport" content="width=device-width"><title>${title}</title>
+<body style="font:1.1rem system-ui;margin:4rem auto;max-width:32rem;padding:0 1rem"><h1>${title}</h1>
+<p>${text}`;
+const STARTING = waiting(
+  'Upwind Rod is starting',
+  'The workshop is being opened. This page shows it as soon as it is ready; the first start takes some seconds.',
+  1,
+);
+const NO_DATABASE = waiting(
+  'The database server does not answer',
+  'The workshop lies on a PostgreSQL server, which cannot be reached now. What was saved before is kept. This page looks again by itself.',
+  3,
+);
 
 function send(res, status, headers, body) {
   res.writeHead(status, { ...headers, 'cache-control': 'no-store', 'content-length': Buffer.byteLength(body) });
   res.end(body);
 }
 
+function plainPage(res, text) {
+  const headers = {
+    'content-type': 'text/html; charset=utf-8',
+    'retry-after': '1',
+    'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'",
+  };
+  send(res, 503, headers, text);
+}
+
 /** While the program is not ready yet: a page that looks again, and a plain 503 for all else. */
 function notYet(req, res) {
   const page = req.method === 'GET' && !req.url.startsWith('/api') && !req.url.startsWith('/_next');
-  if (page)
-    return send(
-      res,
-      503,
-      {
-        'content-type': 'text/html; charset=utf-8',
-        'retry-after': '1',
-        'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'",
-      },
-      STARTING,
-    );
+  if (page) return plainPage(res, STARTING);
   const fault = { path: '(request)', rule: 'starting', message: 'The program is starting.' };
   send(
     res,
@@ -92,11 +106,7 @@ export async function listen({ root, host, port, allowed, tls = null, dev = fals
     // Until the first request of our own is answered, the database is not open.
     if (req.headers[OWN] === token) return handle(req, res);
     if (!ready) return notYet(req, res);
-    if (!guarded) {
-      for (const name of WHO) delete req.headers[name];
-      return handle(req, res);
-    }
-    return atTheDoor(req, res, handle);
+    return atTheDoor(req, res, { handle, guarded });
   };
   const server = tls ? https.createServer({ cert: tls.cert, key: tls.key }, serve) : http.createServer(serve);
   // One who speaks plain http to it, or does not trust its certificate, is no fault of the program.
@@ -119,20 +129,31 @@ export async function listen({ root, host, port, allowed, tls = null, dev = fals
   return server;
 }
 
-/** Lets in this machine and the devices that are known; all others see where a code is asked for, and nothing else. */
-async function atTheDoor(req, res, handle) {
+const isPage = (req) => req.method === 'GET' && !/^\/(api|_next)(\/|$)|\.\w+$/.test(req.url.split('?')[0]);
+
+/**
+ * Lets in this machine and the devices that are known; all others see where a code is asked for, and nothing else. A page is not begun while a
+ * database server does not answer.
+ */
+async function atTheDoor(req, res, { handle, guarded }) {
   try {
-    const cookie = process.env.UPWIND_HTTPS === '1' ? '__Host-upwind' : 'upwind';
-    if (await admit(req, cookie, (secret) => globalThis.upwindAccess.known(secret))) return handle(req, res);
-    const page = req.method === 'GET' && !/^\/(api|_next)(\/|$)/.test(req.url);
-    const { status, headers, body } = page ? codePage(crypto.randomUUID()) : codeWanted();
-    send(res, status, headers, body);
+    if (!guarded) for (const name of WHO) delete req.headers[name];
+    else {
+      const cookie = process.env.UPWIND_HTTPS === '1' ? '__Host-upwind' : 'upwind';
+      if (!(await admit(req, cookie, (secret) => globalThis.upwindAccess.known(secret)))) {
+        const page = req.method === 'GET' && !/^\/(api|_next)(\/|$)/.test(req.url);
+        const { status, headers, body } = page ? codePage(crypto.randomUUID()) : codeWanted();
+        return send(res, status, headers, body);
+      }
+    }
+    if (process.env.DATABASE_URL && isPage(req)) await (await globalThis.upwindDb).ping();
   } catch {
-    // The database does not answer: who asks cannot be found out.
+    if (isPage(req)) return plainPage(res, NO_DATABASE);
     const fault = { path: '(request)', rule: 'database', message: 'The database does not answer now.' };
     const headers = { 'content-type': 'application/json', 'retry-after': '2' };
-    send(res, 503, headers, JSON.stringify({ error: fault, errors: [{ error: fault }] }));
+    return send(res, 503, headers, JSON.stringify({ error: fault, errors: [{ error: fault }] }));
   }
+  return handle(req, res);
 }
 
 /** Opens the database, which the program does before it answers for the first time; a fault there ends the process with one line. */

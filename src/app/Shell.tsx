@@ -3,12 +3,11 @@ import { ThemeProvider } from '@mui/material/styles';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import type { ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import type { Profile } from '@/core/units/profile';
 import { Keys } from '@/ui/Keys';
 import { Answers } from '@/state/Answers';
-import { LiveChanges } from '@/state/Live';
-import { LooksOnly, setLooksOnly } from '@/state/right';
+import { setLooksOnly } from '@/state/right';
 import { places } from '@/state/places';
 import { ModeSwitch } from '@/ui/ModeSwitch';
 import { theme } from '@/ui/theme/theme';
@@ -16,8 +15,10 @@ import { UnitsProvider } from '@/ui/Units';
 import { UnitsSwitch } from '@/ui/UnitsSwitch';
 import css from './shell.module.css';
 
-const Waits = dynamic(() => import('./Waits').then((m) => m.Waits), { ssr: false });
-const AlsoHere = dynamic(() => import('./AlsoHere').then((m) => m.AlsoHere), { ssr: false });
+const Others = dynamic(() => import('./Others').then((m) => m.Others), { ssr: false });
+/** What hears the server, and stands in the bar now and then, is fetched after the page stands; what is changed in between is told then, ms. */
+const LATER_MS = 700;
+
 const at = (start: string) => (path: string) => path.startsWith(start);
 const PLACES = [
   {
@@ -39,46 +40,45 @@ export function Shell(p: { units: Profile; looksOnly: boolean; made: number; chi
   // Before the first edit, and never on the server, which knows by itself.
   if (typeof window !== 'undefined') setLooksOnly(p.looksOnly);
   const path = usePathname();
+  const [late, setLate] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setLate(true), LATER_MS);
+    return () => clearTimeout(timer);
+  }, []);
   return (
     <ThemeProvider theme={theme}>
       <Answers>
-        <LooksOnly value={p.looksOnly}>
-          <LiveChanges made={p.made}>
-            <UnitsProvider first={p.units}>
-              <a className={css.skip} href="#main">
-                To the page
-              </a>
-              <header className={css.bar}>
-                <Link href={places.shelf} className={css.name}>
-                  Upwind Rod
+        <UnitsProvider first={p.units}>
+          <a className={css.skip} href="#main">
+            To the page
+          </a>
+          <header className={css.bar}>
+            <Link href={places.shelf} className={css.name}>
+              Upwind Rod
+            </Link>
+            <nav aria-label="Places" className={css.places}>
+              {PLACES.map((p) => (
+                <Link key={p.href} href={p.href} aria-current={p.owns(path) ? 'page' : undefined}>
+                  {p.name}
                 </Link>
-                <nav aria-label="Places" className={css.places}>
-                  {PLACES.map((p) => (
-                    <Link key={p.href} href={p.href} aria-current={p.owns(path) ? 'page' : undefined}>
-                      {p.name}
-                    </Link>
-                  ))}
-                </nav>
-                <div className={css.tools}>
-                  <Waits />
-                  <AlsoHere />
-                  <UnitsSwitch />
-                  <ModeSwitch />
-                  <Keys />
-                </div>
-              </header>
-              {p.looksOnly && (
-                <p className={css.looks} role="note">
-                  This device may look only: nothing is changed from here. The right to work is given at the
-                  desk.
-                </p>
-              )}
-              <main id="main" className={css.main}>
-                {p.children}
-              </main>
-            </UnitsProvider>
-          </LiveChanges>
-        </LooksOnly>
+              ))}
+            </nav>
+            <div className={css.tools}>
+              {late && <Others made={p.made} />}
+              <UnitsSwitch />
+              <ModeSwitch />
+              <Keys />
+            </div>
+          </header>
+          {p.looksOnly && (
+            <p className={css.looks} role="note">
+              This device may look only: nothing is changed from here. The right to work is given at the desk.
+            </p>
+          )}
+          <main id="main" className={css.main}>
+            {p.children}
+          </main>
+        </UnitsProvider>
       </Answers>
     </ThemeProvider>
   );

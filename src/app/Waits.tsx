@@ -1,6 +1,6 @@
 'use client';
 import CloudOffIcon from '@mui/icons-material/CloudOffOutlined';
-import { useOutbox } from '@/state/useOutbox';
+import type { useOutbox } from '@/state/useOutbox';
 import { Act } from '@/ui/Act';
 import { useWhen } from '@/ui/When';
 import css from './shell.module.css';
@@ -13,11 +13,9 @@ function nameOf(path: string, body: unknown): string {
   return kind === 'run' ? 'a called cut' : kind === 'made' ? 'pieces made' : 'an entry of the logbook';
 }
 
-/** What was logged on this device and waits for the server; nothing where nothing does. */
-export function Waits() {
-  const { waiting, send, discard } = useOutbox();
+/** What was logged on this device and waits for the server. */
+export function Waits({ waiting, send, discard }: ReturnType<typeof useOutbox>) {
   const when = useWhen();
-  if (waiting.length === 0) return null;
   const refused = waiting.filter((w) => w.refused).length;
   return (
     <details className={css.waits}>

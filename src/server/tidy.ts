@@ -10,11 +10,14 @@ import { keepReserve } from '@/db/room';
 import { keepDaily } from './backup';
 import { dataFolder } from './db';
 
-/** The same on a server, whose backups are its keeper's: only the pictures that nothing names any more. */
+/** The same on a server: the day's backup in this program's own folder, and the pictures that nothing names any more. */
 export async function tidyServer(db: Db): Promise<void> {
-  await new PictureRows(db)
-    .sweep()
-    .catch((e: Error) => console.error(`The pictures could not be tidied: ${e.message}`));
+  try {
+    await new PictureRows(db).sweep();
+  } catch (e) {
+    console.error(`The pictures could not be tidied: ${(e as Error).message}`);
+  }
+  await keepDaily(db);
 }
 
 /** Bytes of the database and of the pictures. */

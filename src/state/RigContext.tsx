@@ -3,7 +3,7 @@ import { createContext, useContext, useEffect, useState, type ReactNode } from '
 import { useStore } from 'zustand';
 import type { OpenRig } from '@/server/types';
 import { derive, type Derived } from './derive';
-import { useChanges } from './Live';
+import { useChanges } from './changes';
 import { createRigStore, type RigState, type RigStore } from './rigStore';
 
 const Context = createContext<RigStore | null>(null);

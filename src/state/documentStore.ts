@@ -1,50 +1,10 @@
 'use client';
-import type { z } from 'zod';
 import { createStore } from 'zustand/vanilla';
-import type { Outcome } from './api';
 import { LOOK_ONLY, mayWork } from './right';
-import { rebased } from './rebase';
-import { Saver, type Saved, type SaveState } from './saver';
+import type { DocumentKind, DocumentState, Point } from './documentTypes';
+import { Saver, type Saved } from './saver';
 
-/** What undo brings back: the document, and what of its record changes with it. */
-export interface Point<T> {
-  readonly doc: T;
-}
-type Step<P> = P & { readonly label: string; readonly at: number };
-
-/** What every open document has, beside its point: its past and future, how its saving stands, and another's save. */
-export interface DocumentState<P, S> {
-  readonly past: readonly Step<P>[];
-  readonly future: readonly Step<P>[];
-  readonly save: SaveState;
-  /** Why the last save was refused. */
-  readonly problem: string | null;
-  /** What another window saved first; the reader settles it. */
-  readonly theirs: S | null;
-  /** Takes a changed point as an edit: one step of undo, by its label, and a save. */
-  readonly take: (label: string, next: P) => void;
-  readonly undo: () => void;
-  readonly redo: () => void;
-  readonly settle: (keep: 'mine' | 'theirs') => void;
-}
-
-/** What one kind of document is made of: what is undone, how it is sent, and what an answer of the server holds. */
-export interface DocumentKind<P, S extends Saved> {
-  readonly first: P;
-  readonly revision: number;
-  readonly send: (base: number, point: P) => Promise<Outcome<S>>;
-  /** Reads an answer that came with a refusal: what another window saved. */
-  readonly answer: z.ZodType<S>;
-  /** The point that an answer holds. */
-  readonly pointOf: (answer: S) => P;
-  /** After each change, before it is saved. */
-  readonly onChange?: (next: P, was: P) => void;
-  readonly onSaved?: (answer: S) => void;
-  /** When the other's save was taken. */
-  readonly onTheirs?: (theirs: S) => void;
-  /** Whether a point could stand: a step of undo that no longer could is dropped. */
-  readonly stands?: (point: P) => boolean;
-}
+export type { DocumentState, Point };
 
 /** Edits of one label within this time are one step of undo, ms. */
 const MERGE_MS = 1000;
@@ -127,24 +87,10 @@ export function createDocumentStore<P extends Point<unknown>, S extends Saved, X
     theirs: (body) => kind.answer.safeParse(body).data ?? null,
     onRefused: (problem) => part({ problem }),
   });
-  /**
-   * Takes what was saved elsewhere, where nothing of this page waits to be saved and nothing is asked: false otherwise, or where it is no
-   * newer. Steps of undo bring back what this page changed, not what the other did.
-   */
-  const follow = (answer: S): boolean => {
-    const { theirs, past, future } = store.getState();
-    if (saver.open || theirs || answer.record.revision <= saver.revision) return false;
-    const was = pick(store.getState() as P, keys);
-    const next = kind.pointOf(answer);
-    const kept = (steps: readonly Step<P>[]) =>
-      steps
-        .map((s) => ({ ...s, ...rebased(pick(s as P, keys), was, next) }))
-        .filter((s) => kind.stands?.(s) ?? true);
-    part({ past: kept(past), future: kept(future), problem: null });
-    store.setState({ ...next } as unknown as Partial<State>);
-    kind.onTheirs?.(answer);
-    saver.resume(answer.record.revision, false);
-    return true;
+  /** Takes what was saved elsewhere, where nothing of this page waits. Fetched when there is such a save. */
+  const follow = async (answer: S): Promise<boolean> => {
+    const { followIn } = await import('./follow');
+    return followIn({ store, saver, kind, keys }, answer);
   };
   return { store, saver, follow };
 }

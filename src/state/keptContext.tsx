@@ -21,7 +21,7 @@ interface OpenStore<S, Followed> {
   readonly store: StoreApi<S>;
   readonly saver: Pick<Saver<Saved>, 'flush' | 'open' | 'revision'>;
   /** Takes what was saved elsewhere, where nothing of its own waits. */
-  readonly follow: (answer: Followed) => boolean;
+  readonly follow: (answer: Followed) => Promise<boolean>;
 }
 /** The stores of a rig and which is open, as its page keeps them while nothing of theirs is shown. */
 export interface KeptOpen<K> {
@@ -188,7 +188,7 @@ export function keptContext<
   function caughtUp(were: readonly K[], records: readonly KeptRecord<D>[]): K[] {
     const next = records.map((r) => {
       const own = were.find((s) => idOf(s) === r.id);
-      own?.follow({ record: r });
+      void own?.follow({ record: r });
       return own ?? of.make(r);
     });
     const same = next.length === were.length && next.every((s, i) => s === were[i]);

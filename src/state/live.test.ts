@@ -1,7 +1,7 @@
 import fs from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { staleBy } from './Live';
+import { staleBy } from './hear';
 import { rigOf } from './places';
 
 const sql = fs.readFileSync(path.resolve('src/db/migrations/0007_many_hands.sql'), 'utf8');

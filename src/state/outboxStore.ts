@@ -1,4 +1,5 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
+import { WAITS } from './waits';
 
 /** Something that was logged and not yet acknowledged by the server. */
 export interface Waiting {
@@ -24,6 +25,16 @@ interface Schema extends DBSchema {
   waiting: { key: string; value: Waiting };
 }
 
+/** Says to later visits whether something may wait. */
+function flag(up: boolean): void {
+  try {
+    if (up) localStorage.setItem(WAITS, '1');
+    else localStorage.removeItem(WAITS);
+  } catch {
+    // It is looked for each time, then.
+  }
+}
+
 /** The browser's own; null where it keeps nothing, as in some private windows. */
 export async function browserStore(): Promise<OutboxStore | null> {
   try {
@@ -32,9 +43,16 @@ export async function browserStore(): Promise<OutboxStore | null> {
       upgrade: (made) => void made.createObjectStore('waiting', { keyPath: 'id' }),
     });
     return {
-      put: async (w) => void (await db.put('waiting', w)),
+      put: async (w) => {
+        flag(true);
+        await db.put('waiting', w);
+      },
       remove: (id) => db.delete('waiting', id),
-      all: async () => (await db.getAll('waiting')).sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0)),
+      all: async () => {
+        const all = await db.getAll('waiting');
+        if (all.length === 0) flag(false);
+        return all.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+      },
     };
   } catch {
     return null;

@@ -83,27 +83,8 @@ export function createRigStore(open: OpenRig) {
   const settled = async () => {
     for (let i = 0; i < 100 && rig.saver.open; i++) await new Promise((r) => setTimeout(r, 50));
   };
-  let catching: Promise<void> | null = null;
-  let again = false;
-  /** Takes what was saved or logged elsewhere; what waits here goes first, and a conflict is asked as it is. */
-  const catchUp = async (): Promise<void> => {
-    if (catching) {
-      again = true;
-      return catching;
-    }
-    catching = (async () => {
-      do {
-        again = false;
-        await settled();
-        const answer = await rigServer.open(id);
-        if (answer.kind !== 'done') return;
-        // What was saved here while it was asked for makes it old: it is asked for once more.
-        if (rig.saver.open) again = true;
-        else if (!rig.follow(answer.data)) log(answer.data);
-      } while (again);
-    })().finally(() => (catching = null));
-    return catching;
-  };
+  /** Takes what was saved or logged elsewhere. Fetched when there is such news. */
+  const catchUp = () => import('./rigNews').then((m) => m.catchUp({ id, rig, settled, log }));
   return { ...rig, catchUp };
 }
 export type RigStore = ReturnType<typeof createRigStore>;

@@ -1,6 +1,3 @@
-'use client';
-import { createContext, useContext } from 'react';
-
 let looksOnly = false;
 
 /** What is refused to a device that may only look. */
@@ -11,7 +8,3 @@ export function setLooksOnly(is: boolean): void {
   looksOnly = is;
 }
 export const mayWork = (): boolean => !looksOnly;
-
-/** Whether this device may only look, for what is drawn. */
-export const LooksOnly = createContext(false);
-export const useLooksOnly = (): boolean => useContext(LooksOnly);

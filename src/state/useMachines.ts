@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { answered, useAct } from './ask';
 import { keys } from './keys';
-import { useChanges } from './Live';
+import { useChanges } from './changes';
 import type { MachineStore } from './machineStore';
 import { machineServer } from './server/machines';
 
@@ -19,7 +19,7 @@ export function useMachineNews(id: string, store: Pick<MachineStore, 'follow'>):
     () =>
       void machineServer.all().then((answer) => {
         const record = answer.kind === 'done' ? answer.data.find((m) => m.id === id) : undefined;
-        if (record) store.follow({ record });
+        if (record) void store.follow({ record });
       }),
   );
 }

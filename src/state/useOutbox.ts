@@ -1,21 +1,41 @@
 'use client';
-import { useEffect, useSyncExternalStore } from 'react';
-import { useLive } from './Live';
-import { outbox } from './outbox';
+import { useCallback, useEffect, useState } from 'react';
+import { theOutbox } from './logged';
 import type { Waiting } from './outboxStore';
+import { WAITS } from './waits';
 
 const NONE: readonly Waiting[] = [];
+/** Whether something may wait, told without opening the browser's database, which most visits never need. */
+function mayWait(): boolean {
+  try {
+    return localStorage.getItem(WAITS) !== null;
+  } catch {
+    return true;
+  }
+}
 
-/** What was logged on this device and is not at the server yet; it is sent as soon as the server is heard again. */
-export function useOutbox() {
-  const waiting = useSyncExternalStore(outbox.subscribe, outbox.waiting, () => NONE);
-  const { heard } = useLive();
+/** What was logged on this device and is not at the server yet; it is sent as soon as the server is `heard` again. */
+export function useOutbox(heard: boolean) {
+  const [waiting, setWaiting] = useState(NONE);
   useEffect(() => {
-    const send = () => void outbox.flush();
+    let end = () => {};
+    // Fetched now, though nothing waits yet: without a network it could not be.
+    void theOutbox().then((box) => {
+      const look = () => setWaiting(box.waiting());
+      end = box.subscribe(look);
+      look();
+    });
+    return () => end();
+  }, []);
+  const send = useCallback(() => {
     // Of an earlier visit something may wait as well.
+    if (mayWait()) void theOutbox().then((box) => box.flush());
+  }, []);
+  useEffect(() => {
     send();
     window.addEventListener('online', send);
     return () => window.removeEventListener('online', send);
-  }, [heard]);
-  return { waiting, send: () => void outbox.flush(), discard: (id: string) => void outbox.discard(id) };
+  }, [heard, send]);
+  const discard = useCallback((id: string) => void theOutbox().then((box) => box.discard(id)), []);
+  return { waiting, send, discard };
 }

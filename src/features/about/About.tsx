@@ -45,7 +45,7 @@ export function About({
         Single rigs can be kept as files by Export.
       </p>
       <CheckData sizes={sizes} />
-      <Backup kept={kept} />
+      <Backup kept={kept} onServer={sizes === null} />
       <h2>Before the wire is hot</h2>
       <ul>
         <li>

@@ -17,7 +17,7 @@ export interface Kept {
 }
 
 /** One file out, one file in. What comes in is checked whole before anything is replaced, and asked about first. */
-export function Backup({ kept }: { kept: readonly Kept[] }) {
+export function Backup({ kept, onServer }: { kept: readonly Kept[]; onServer: boolean }) {
   const router = useRouter();
   const { restore, restoreKept } = useWorkshop();
   const [asked, ask] = useState<From | null>(null);
@@ -46,8 +46,15 @@ export function Backup({ kept }: { kept: readonly Kept[] }) {
       <h2>Backup</h2>
       <p>
         Everything in one file: rigs, cuts, readings, the drawer, and all pictures. One without the pictures,
-        which lie beside it in the folder <code>photos</code>, is written each day by itself into the folder{' '}
-        <code>backups</code>, and the last seven are kept.
+        which{' '}
+        {onServer ? (
+          'the database server holds'
+        ) : (
+          <>
+            lie beside it in the folder <code>photos</code>
+          </>
+        )}
+        , is written each day by itself into the folder <code>backups</code>, and the last seven are kept.
       </p>
       <p>
         <Button component="a" href={downloads.backup} download variant="contained">

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { RigEvent } from '@/core/documents/event';
 import { call } from '../api';
-import { outbox } from '../outbox';
+import { logged } from '../logged';
 import type { WireState } from '../types';
 
 const id = z.string().min(1);
@@ -28,6 +28,6 @@ export const eventsAt = (rig: string, event?: string) => `/api/rigs/${rig}/event
  */
 export const powerServer = {
   state: (rig: string) => call('GET', `/api/rigs/${rig}/wire`, wireState),
-  note: (rig: string, event: RigEvent) => outbox.log(eventsAt(rig), z.unknown(), event),
+  note: (rig: string, event: RigEvent) => logged(eventsAt(rig), z.unknown(), event),
   amend: (rig: string, event: string, to: RigEvent) => call('PUT', eventsAt(rig, event), z.unknown(), to),
 } as const;

@@ -3,7 +3,7 @@ import type { Rig } from '@/core/documents/rig';
 import { rigSchema } from '@/core/documents/rig';
 import type { LoggedCut } from '@/core/documents/log';
 import { call } from '../api';
-import { outbox } from '../outbox';
+import { logged } from '../logged';
 import type { RigLinks } from '../types';
 import { loggedAnswer, openRigAnswer } from './answers';
 
@@ -16,6 +16,6 @@ export const rigServer = {
   open: (id: string) => call('GET', `/api/rigs/${id}`, openRigAnswer),
   save: (id: string, save: { base: number; doc: Rig } & RigLinks) =>
     call('PUT', `/api/rigs/${id}`, openRigAnswer, save),
-  logCut: (rig: string, cut: LoggedCut) => outbox.log(`/api/rigs/${rig}/cuts`, loggedAnswer, cut),
+  logCut: (rig: string, cut: LoggedCut) => logged(`/api/rigs/${rig}/cuts`, loggedAnswer, cut),
   deleteCut: (rig: string, cut: string) => call('DELETE', `/api/rigs/${rig}/cuts/${cut}`, openRigAnswer),
 } as const;

@@ -1,0 +1,38 @@
+'use client';
+import { useQueryClient } from '@tanstack/react-query';
+import { usePathname, useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import { tellChanges } from './changes';
+import { hear } from './hear';
+import { rigOf } from './places';
+import type { LookingOn } from './server/live';
+
+/**
+ * Hears what other windows and devices save, for the whole page, which the server made at a time (by its own clock, ms): what is shown is asked for
+ * again, edits under way are left alone. Answers with who else has a page open, the rig that this page is about, and whether the server is heard.
+ */
+export function useLive(made: number) {
+  const client = useQueryClient();
+  const router = useRouter();
+  const path = usePathname();
+  const [rig, setRig] = useState<string | null>(null);
+  const [others, setOthers] = useState<readonly LookingOn[]>([]);
+  const [heard, setHeard] = useState(false);
+  // When the page was loaded whole; what it is drawn anew from comes fresh.
+  const first = useRef(made);
+  useEffect(() => setRig(rigOf(path, window.location.search)), [path]);
+  useEffect(
+    () =>
+      hear({
+        client,
+        rig,
+        made: first.current,
+        refresh: () => router.refresh(),
+        onChanges: tellChanges,
+        onHere: setOthers,
+        onHeard: setHeard,
+      }),
+    [client, router, rig],
+  );
+  return { others, rig, heard };
+}
