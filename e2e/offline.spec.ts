@@ -117,6 +117,31 @@ test('a call goes on without a network, from its checks to the log, and opens ag
   expect(events.filter((e) => e.event.note === 'Called in the cellar.')).toHaveLength(1);
 });
 
+test('where nothing is kept on the device, as at a plain http address, a page that is open goes on and what is logged waits', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ serviceWorkers: 'block', viewport: { width: 390, height: 844 } });
+  const page = await context.newPage();
+  const heard = page.waitForResponse((r) => r.url().includes('/api/live') && r.ok());
+  await page.goto(`${phone}/rig/${table}?stage=try`);
+  await heard;
+  // What it is kept in is open.
+  await expect
+    .poll(() => page.evaluate(async () => (await indexedDB.databases()).some((d) => d.name === 'upwind')))
+    .toBe(true);
+  const before = (await cutsOf()).length;
+  relay.cut();
+  await page.getByLabel('Seconds').fill('12');
+  await page.getByLabel('Good', { exact: true }).check();
+  await page.getByPlaceholder('Note').fill('no network, no keeping');
+  await page.getByRole('button', { name: 'Log this cut' }).click();
+  await expect(page.getByText('1 to be sent')).toBeVisible();
+  relay.mend();
+  await expect(page.getByText(/to be sent/)).toHaveCount(0, { timeout: 30_000 });
+  expect(await cutsOf()).toHaveLength(before + 1);
+  await context.close();
+});
+
 test('a page that was never opened here says so without a network; one kept from before catches up when it is back', async ({
   page,
 }) => {

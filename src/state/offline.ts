@@ -18,7 +18,8 @@ export const hearOffline = (ear: () => void): (() => void) => {
 /** Keeps the program on the device, once the page stands; only where the browser allows it: https, or this machine itself. */
 export async function keepOnDevice(): Promise<void> {
   try {
-    if (!('serviceWorker' in navigator)) return say('no');
+    // While the program is being written, what is kept would hide what was changed.
+    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return say('no');
     await navigator.serviceWorker.register('/sw.js');
     await navigator.serviceWorker.ready;
     say('ready');

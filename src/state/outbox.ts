@@ -37,8 +37,13 @@ export class Outbox {
     private readonly send: Send = sendIt,
   ) {}
 
-  private kept(): Promise<OutboxStore | null> {
-    return (this.store ??= this.open());
+  /** Opens the store, while there is still a network to fetch by what opens it. One that could not be opened is tried again. */
+  kept(): Promise<OutboxStore | null> {
+    this.store ??= this.open().then((store) => {
+      if (!store) this.store = null;
+      return store;
+    });
+    return this.store;
   }
 
   /** What waits, for a screen. */

@@ -22,6 +22,7 @@ export function useOutbox(heard: boolean) {
     // Fetched now, though nothing waits yet: without a network it could not be.
     void theOutbox().then((box) => {
       const look = () => setWaiting(box.waiting());
+      void box.kept();
       end = box.subscribe(look);
       look();
     });
