@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { startPostgres } from '../scripts/postgres.mjs';
-import { sampleRig } from './sampleRig';
+import { sampleRig, SMALL_JPEG } from './sampleRig';
 import { startServer, type Server } from './server';
 
 type Answer = { status: number; body: Record<string, unknown> };
@@ -100,6 +100,38 @@ test('what one logs or amends tunes the other at once', async () => {
   expect(amended.status).toBe(200);
   expect(await tuning(b)).toEqual(await tuning(a));
   expect(await tuning(b)).not.toEqual(seen);
+});
+
+test('a picture and a backup of one are the other’s too; a restore goes in whole, and both show it', async () => {
+  const photo = await fetch(`${a.url}/api/rigs/${rig}/photos?name=met`, {
+    method: 'POST',
+    headers: { 'content-type': 'image/jpeg' },
+    body: new Uint8Array(SMALL_JPEG),
+  });
+  expect(photo.status).toBe(200);
+  const { id } = ((await photo.json()) as { id: string }[])[0]!;
+  const bytes = async (s: Server) => {
+    const r = await fetch(`${s.url}/api/photos/${id}`);
+    return r.ok ? Buffer.from(await r.arrayBuffer()) : null;
+  };
+  expect((await bytes(b))?.equals(SMALL_JPEG)).toBe(true);
+  const backup = await (await fetch(`${b.url}/api/backup`)).text();
+  expect((JSON.parse(backup) as { photos: { data: string }[] }).photos[0]!.data).toBe(
+    SMALL_JPEG.toString('base64'),
+  );
+  expect((await ask(a, 'DELETE', `/api/rigs/${rig}`)).status).toBe(200);
+  expect((await ask(b, 'GET', `/api/rigs/${rig}`)).status).toBe(404);
+  expect(await bytes(b)).toBeNull();
+  const restored = await fetch(`${b.url}/api/backup`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: backup,
+  });
+  expect(restored.status, await restored.clone().text()).toBe(200);
+  for (const s of [a, b]) {
+    expect((await ask(s, 'GET', `/api/rigs/${rig}`)).status).toBe(200);
+    expect((await bytes(s))?.equals(SMALL_JPEG)).toBe(true);
+  }
 });
 
 test('a server that stops is said by name, health tells the truth, and both come back by themselves', async () => {
