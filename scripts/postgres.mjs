@@ -3,6 +3,7 @@ import fs from 'node:fs';
 import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
+import { parentOf } from './processes.mjs';
 
 const HOME = '/usr/lib/postgresql';
 /** The user that a server runs as where we are root: it refuses to be root. */
@@ -119,13 +120,4 @@ export async function startPostgres({ connections = 100 } = {}) {
       fs.rmSync(folder, { recursive: true, force: true });
     },
   };
-}
-
-function parentOf(pid) {
-  try {
-    const stat = fs.readFileSync(`/proc/${pid}/stat`, 'utf8');
-    return Number(stat.slice(stat.lastIndexOf(')') + 2).split(' ')[1]);
-  } catch {
-    return null;
-  }
 }

@@ -2,18 +2,9 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { certificate } from './certificate.mjs';
+import { parentOf } from './processes.mjs';
 import { listen, setEnvironment } from './server.mjs';
 import { fail } from './setup.mjs';
-
-/** Parent of a process as the kernel has it; null where that cannot be read. */
-function parentOf(pid) {
-  try {
-    const stat = fs.readFileSync(`/proc/${pid}/stat`, 'utf8');
-    return Number(stat.slice(stat.lastIndexOf(')') + 2).split(' ')[1]);
-  } catch {
-    return null;
-  }
-}
 
 /** A question: has what started us gone? Run by npm, a shell may stand between npm and us: npm itself counts too. */
 function watchParents() {

@@ -12,6 +12,8 @@ export interface Hearing {
   readonly rig: string | null;
   /** When the server made the page, by its own clock, ms. */
   readonly made: number;
+  /** The page of a rig itself takes what is saved of it by itself: it is not drawn anew for that. */
+  readonly follows: () => boolean;
   /** Has the server draw the page anew. */
   readonly refresh: () => void;
   readonly onChanges: (changes: readonly LiveChange[] | 'all') => void;
@@ -41,7 +43,7 @@ export function hear(of: Hearing): () => void {
     if (changes === 'all') void of.client.invalidateQueries();
     else changes.forEach((c) => staleBy(c).forEach(stale));
     of.onChanges(changes);
-    redraw();
+    if (changes === 'all' || !of.follows() || changes.some((c) => c.rig !== of.rig)) redraw();
   };
   // A browser keeps six connections to a server for all its windows: those that are not looked at give theirs back.
   const look = () => {

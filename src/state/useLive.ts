@@ -4,7 +4,7 @@ import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { tellChanges } from './changes';
 import { hear } from './hear';
-import { rigOf } from './places';
+import { places, rigOf } from './places';
 import type { LookingOn } from './server/live';
 
 /**
@@ -20,13 +20,18 @@ export function useLive(made: number) {
   const [heard, setHeard] = useState(false);
   // When the page was loaded whole; what it is drawn anew from comes fresh.
   const first = useRef(made);
-  useEffect(() => setRig(rigOf(path, window.location.search)), [path]);
+  const shown = useRef(path);
+  useEffect(() => {
+    shown.current = path;
+    setRig(rigOf(path, window.location.search));
+  }, [path]);
   useEffect(
     () =>
       hear({
         client,
         rig,
         made: first.current,
+        follows: () => rig !== null && shown.current === places.rig(rig),
         refresh: () => router.refresh(),
         onChanges: tellChanges,
         onHere: setOthers,
