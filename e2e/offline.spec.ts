@@ -136,6 +136,9 @@ test('where nothing is kept on the device, as at a plain http address, a page th
   await page.getByPlaceholder('Note').fill('no network, no keeping');
   await page.getByRole('button', { name: 'Log this cut' }).click();
   await expect(page.getByText('1 to be sent')).toBeVisible();
+  // The page stands as it did: nothing that it wants now was still to be fetched.
+  await expect(page.getByText(/it is kept on this device and sent as soon as it does/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Log this cut' })).toBeVisible();
   relay.mend();
   await expect(page.getByText(/to be sent/)).toHaveCount(0, { timeout: 30_000 });
   expect(await cutsOf()).toHaveLength(before + 1);

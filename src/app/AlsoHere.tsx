@@ -7,10 +7,7 @@ export function AlsoHere({ names }: { names: readonly string[] }) {
   return (
     <span className={css.here} role="status" title={`Also open on: ${who}`}>
       <PeopleIcon fontSize="small" aria-hidden />
-      <span className={css.who}>
-        <span className={css.also}>also here: </span>
-        {who}
-      </span>
+      <span className={css.who}>{`also here: ${who}`}</span>
     </span>
   );
 }

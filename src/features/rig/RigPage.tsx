@@ -158,7 +158,10 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
         )}
       </div>
       {contested && <Conflict />}
-      {told !== null && <Snackbar open autoHideDuration={6000} onClose={() => tell(null)} message={told} />}
+      {/* There before it is wanted: a cut may be logged where nothing more can be fetched. */}
+      {(trying || told !== null) && (
+        <Snackbar open={told !== null} autoHideDuration={6000} onClose={() => tell(null)} message={told} />
+      )}
     </div>
   );
 }

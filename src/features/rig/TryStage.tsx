@@ -4,7 +4,7 @@ import { faultSentence } from '@/core/words/rigFields';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { memo, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
 import { limitsOf } from '@/core/documents/fieldPath';
 import { GRADES, loggedCutSchema } from '@/core/documents/log';
 import { SETTING_ROLE } from '@/core/words/control';
@@ -24,7 +24,8 @@ import css from './try.module.css';
 import { GRADE_HELP, GRADE_WORDS } from '@/core/words/cuts';
 import { SETTING_NAMES } from './words';
 
-const Stopwatch = dynamic(() => import('./Stopwatch').then((m) => m.Stopwatch), { ssr: false });
+const stopwatch = () => import('./Stopwatch').then((m) => m.Stopwatch);
+const Stopwatch = dynamic(stopwatch, { ssr: false });
 
 /** Log a test cut: what was set, how deep, how long, what was seen. */
 export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words: string) => void }) {
@@ -34,6 +35,8 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
   const { say } = useUnits();
   const [refused, setRefused] = useState<string | null>(null);
   const [timing, setTiming] = useState(false);
+  // At the bench the network may be gone when it is wanted.
+  useEffect(() => void stopwatch(), []);
   const form = useSchemaForm(cutForm, freshCut(doc), async (cut) => {
     setRefused(null);
     const answer = await store.getState().logCut(cut);
