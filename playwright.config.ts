@@ -2,7 +2,9 @@ import { defineConfig } from '@playwright/test';
 
 /** Walked a second time with a PostgreSQL server below, or only there. */
 const ON_SERVER = ['path', 'live', 'odd', 'load', 'twoPrograms'].map((name) => `**/${name}.spec.ts`);
-const ALONE = ['manyCuts', 'odd', 'load', 'saves', 'ready', 'calledCut'].map((name) => `**/${name}.spec.ts`);
+const ALONE = ['manyCuts', 'odd', 'load', 'saves', 'ready', 'calledCut', 'live'].map(
+  (name) => `**/${name}.spec.ts`,
+);
 
 export default defineConfig({
   testDir: 'e2e',

@@ -127,10 +127,15 @@ test('ends when npm alone is killed', async () => {
 test('opened to the network, it prints an address for a phone and warns', async () => {
   const e = await env({ HOST: '0.0.0.0', UPWIND_HOSTS: 'bench.local' });
   const run = start(e);
-  await run.said('Everyone on that network can read and change the rigs.');
+  await run.said('What goes over that network can be read there');
+  expect(run.output()).toMatch(/let in by a code: \d{4} \d{4} to work, \d{4} \d{4} to look only/);
   expect(run.output()).toContain(`http://bench.local:${e.PORT}`);
-  const page = await fetch(`http://127.0.0.1:${e.PORT}/bench`);
-  expect(await page.text()).toContain('data:image/png;base64');
+  const asked = await fetch(`http://127.0.0.1:${e.PORT}/api/devices`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ right: 'work', rig: null }),
+  });
+  expect(await asked.text()).toContain('data:image/png;base64');
   run.child.kill('SIGINT');
   expect(await run.ended).toBe(0);
 });

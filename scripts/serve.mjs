@@ -93,6 +93,7 @@ export async function serve({ root, data, seed, title }) {
     console.log(`From a phone on the same network: ${phone}`);
     const code = (right) => globalThis.upwindAccess.code(right);
     console.log(`It is let in by a code: ${code('work')} to work, ${code('look')} to look only.`);
+    if (!tls) console.log('What goes over that network can be read there; --https hides it.');
   }
   if (tls)
     console.log(

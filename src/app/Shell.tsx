@@ -17,7 +17,7 @@ import css from './shell.module.css';
 
 const Others = dynamic(() => import('./Others').then((m) => m.Others), { ssr: false });
 /** What hears the server, and stands in the bar now and then, is fetched after the page stands; what is changed in between is told then, ms. */
-const LATER_MS = 700;
+const LATER_MS = 1_500;
 
 const at = (start: string) => (path: string) => path.startsWith(start);
 const PLACES = [
@@ -42,7 +42,10 @@ export function Shell(p: { units: Profile; looksOnly: boolean; made: number; chi
   const path = usePathname();
   const [late, setLate] = useState(false);
   useEffect(() => {
-    const timer = setTimeout(() => setLate(true), LATER_MS);
+    let timer: ReturnType<typeof setTimeout>;
+    // Some browsers do not say when they are idle.
+    const idle = window.requestIdleCallback ?? ((then: () => void) => setTimeout(then, LATER_MS));
+    idle(() => (timer = setTimeout(() => setLate(true), LATER_MS)));
     return () => clearTimeout(timer);
   }, []);
   return (

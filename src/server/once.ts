@@ -15,6 +15,10 @@ export function onceAs(request: Request): string | undefined {
   return key;
 }
 
+/** Whether the sender wants no more than that it was taken (RFC 7240). */
+export const wantsLittle = (request: Request): boolean =>
+  /(^|,)\s*return=minimal\s*(,|$)/.test(request.headers.get('prefer') ?? '');
+
 /** The id was used for something of another rig. */
 export const takenElsewhere = (): Refusal =>
   refusal(409, 'once', 'This id was used for something else already.');

@@ -193,6 +193,17 @@ export interface Logged {
   readonly advice: Advice;
 }
 
+/** Logs a cut and nothing else: for what waited on a device, of which many may come at once. */
+export async function takeCut(
+  id: string,
+  cut: z.output<typeof loggedCutSchema>,
+  under?: string,
+): Promise<{ ok: true }> {
+  const db = await database();
+  if (!(await rigs.insertCut(db, await found(db, id), cut, under))) throw takenElsewhere();
+  return { ok: true };
+}
+
 export async function logCut(
   id: string,
   cut: z.output<typeof loggedCutSchema>,

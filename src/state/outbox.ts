@@ -17,9 +17,13 @@ export function ownId(): string {
 }
 
 type Send = (w: Waiting) => Promise<Outcome<unknown>>;
-const sendIt: Send = (w) => post(w, z.unknown());
-const post = <T>(w: Waiting, answer: z.ZodType<T>) =>
-  call('POST', w.path, answer, w.body, { withinMs: ANSWER_MS, headers: { 'idempotency-key': w.id } });
+/** What waited is sent without asking for all that follows from it: many may come at once. */
+const sendIt: Send = (w) => post(w, z.unknown(), { prefer: 'return=minimal' });
+const post = <T>(w: Waiting, answer: z.ZodType<T>, more: Readonly<Record<string, string>> = {}) =>
+  call('POST', w.path, answer, w.body, {
+    withinMs: ANSWER_MS,
+    headers: { 'idempotency-key': w.id, ...more },
+  });
 
 /**
  * What is logged on this device: sent at once, kept where no answer comes, and sent again until the server has it, each once. What the server refuses is

@@ -6,7 +6,6 @@ import type { Stock } from '@/state/types';
 import type { OpenRig } from '@/state/types';
 import { RigProvider, useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { useWindowCurve } from '@/state/useWindowCurve';
-import { foreignWords } from './foreign';
 import { useShortcuts, useUndoKeys } from '@/ui/useShortcuts';
 import { Band } from '@/ui/wire/Band';
 import { Cautions } from './Cautions';
@@ -27,6 +26,7 @@ import { Boundary, Column, type Columns } from '@/ui/Column';
 
 const Conflict = dynamic(() => import('./Conflict').then((m) => m.Conflict), { ssr: false });
 const Snackbar = dynamic(() => import('@mui/material/Snackbar'), { ssr: false });
+const Foreign = dynamic(() => import('./Foreign').then((m) => m.Foreign), { ssr: false });
 const FoamStage = dynamic(() => import('./FoamStage').then((m) => m.FoamStage), { ssr: false });
 const CutterStage = dynamic(() => import('./CutterStage').then((m) => m.CutterStage), { ssr: false });
 const WireStage = dynamic(() => import('./WireStage').then((m) => m.WireStage), { ssr: false });
@@ -101,7 +101,7 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
         {foreign ? (
           <Column className={css.follow!} name={heads.decide} of={stage}>
             <h2>{heads.decide}</h2>
-            <p>{foreignWords(stage, rig.frame)}</p>
+            <Foreign stage={stage} frame={rig.frame} />
           </Column>
         ) : Late ? (
           <Boundary of={stage}>
