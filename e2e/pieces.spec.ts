@@ -240,6 +240,8 @@ test('two windows on one piece: the later save is told, nothing is lost', async 
   context,
   request,
 }) => {
+  // Neither hears of the other: as when both are changed in the same moment.
+  await context.route('**/api/live*', (route) => route.abort());
   const id = await bowOf(request);
   const [plan] = await plansOf(request, id);
   await page.goto(`/rig/${id}?stage=shape`);
