@@ -74,6 +74,36 @@ test('an edit under way is not disturbed, and undo brings back one’s own only'
   await expect(page.getByLabel(/^Density/)).toHaveValue('31');
 });
 
+test('a piece follows as the rig does, and a rig that is thrown away leaves the shelf', async ({
+  page,
+  context,
+}) => {
+  const id = await rigOf(page, 'Blade bow');
+  const [plan] = (await (await page.request.get(`/api/rigs/${id}/plans`)).json()) as {
+    id: string;
+    revision: number;
+    doc: { piece: { spanMm: number } };
+  }[];
+  const live = heard(page);
+  await page.goto(`/rig/${id}?stage=shape`);
+  await live;
+  await expect(page.getByLabel('Span')).toHaveValue(String(plan!.doc.piece.spanMm));
+  const doc = { ...plan!.doc, piece: { ...plan!.doc.piece, spanMm: 611 } };
+  const put = await page.request.put(`/api/plans/${plan!.id}`, { data: { base: plan!.revision, doc } });
+  expect(put.ok(), await put.text()).toBe(true);
+  await expect(page.getByLabel('Span')).toHaveValue('611');
+
+  const shelf = await context.newPage();
+  const told = heard(shelf);
+  await shelf.goto('/');
+  await told;
+  const link = shelf.getByRole('link', { name: 'Pad slicer' });
+  await expect(link).toBeVisible();
+  const gone = await page.request.delete(`/api/rigs/${await rigOf(page, 'Pad slicer')}`);
+  expect(gone.ok()).toBe(true);
+  await expect(link).toHaveCount(0);
+});
+
 test('drawer, shelf, logbook and bench follow without a reload', async ({ page, context, server }) => {
   const id = await rigOf(page, 'Blade bow');
   const pages: Record<string, Page> = {};

@@ -193,6 +193,35 @@ describe('the drawer', () => {
   });
 });
 
+describe('what the database tells of a change', () => {
+  it('of each table, made, changed and thrown away, by the rig or the list that it belongs to', async () => {
+    const heard: string[] = [];
+    const end = await handle.listen('upwind_changes', (m) => heard.push(m));
+    /** What is told of some work, each once. */
+    const told = async (work: () => Promise<unknown>) => {
+      heard.length = 0;
+      await work();
+      await vi.waitFor(() => expect(heard.length).toBeGreaterThan(0));
+      await handle.ping();
+      return [...new Set(heard)].map((m) => JSON.parse(m) as unknown);
+    };
+    let rig = '';
+    const made = await told(async () => {
+      rig = (await rigs.insertRig(db, testRig({ name: 'Told' }), NO_LINKS)).id;
+    });
+    expect(made).toEqual([{ rig, part: 'rig', revision: 1 }]);
+    expect(await told(() => plans.insert(db, rig, PIECE))).toEqual([{ rig, part: 'plans' }]);
+    const saved = await told(() => rigs.saveRig(db, rig, 1, testRig({ name: 'Told anew' }), NO_LINKS));
+    expect(saved).toContainEqual({ rig, part: 'rig', revision: 2 });
+    const gone = await told(() => rigs.deleteRig(db, rig));
+    expect(gone).toContainEqual({ rig, part: 'rig', revision: null });
+    expect(gone).toContainEqual({ rig, part: 'plans' });
+    const lead = { note: '', demo: false, name: 'Told', areaMm2: 1, lengthMm: 1, contactOhm: 0 };
+    expect(await told(() => stock.insertStock(db, 'leads', lead))).toEqual([{ part: 'drawer' }]);
+    await end();
+  });
+});
+
 describe('the demo workshop', () => {
   it('goes in whole, and what nobody touched comes out', async () => {
     const own = await openTestDb();

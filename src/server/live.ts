@@ -8,7 +8,7 @@ import type { Device } from './device';
 export interface Change {
   readonly part: string;
   readonly rig?: string;
-  readonly revision?: number;
+  readonly revision?: number | null;
 }
 /** Somebody with a page open: on what device, and at which rig. */
 export interface Here {

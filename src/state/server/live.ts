@@ -1,15 +1,20 @@
 import { z } from 'zod';
 
-const change = z.object({ part: z.string(), rig: z.string().optional(), revision: z.int().optional() });
+/** The revision of a rig that was thrown away is null. */
+export const changeMessage = z.object({
+  part: z.string(),
+  rig: z.string().optional(),
+  revision: z.int().nullish(),
+});
 const here = z.object({ id: z.string(), device: z.string(), rig: z.string().nullable() });
 const messages = {
   hello: z.object({ id: z.string(), last: z.number() }),
-  changes: z.object({ changes: z.array(change) }),
+  changes: z.object({ changes: z.array(changeMessage) }),
   here: z.object({ here: z.array(here) }),
 } as const;
 
 /** Something that was changed, here or on another device. */
-export type LiveChange = Readonly<z.output<typeof change>>;
+export type LiveChange = Readonly<z.output<typeof changeMessage>>;
 /** A page that is open somewhere. */
 export type LookingOn = Readonly<z.output<typeof here>>;
 
