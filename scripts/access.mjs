@@ -39,7 +39,7 @@ export async function admit(req, cookie, known) {
 }
 
 // Colours as in src/app/globals.css, which this page may not ask for.
-const STYLE = `:root{color-scheme:light dark;--paper:#e9edec;--sheet:#fbfcfb;--ink:#16211f;--dim:#4c5c58;--line:#c6d0cd;--act:#0b5f5a;--on:#fff;--stop:#a3161a}
+export const STYLE = `:root{color-scheme:light dark;--paper:#e9edec;--sheet:#fbfcfb;--ink:#16211f;--dim:#4c5c58;--line:#c6d0cd;--act:#0b5f5a;--on:#fff;--stop:#a3161a}
 @media(prefers-color-scheme:dark){:root{--paper:#0e1413;--sheet:#161e1d;--ink:#e9f0ee;--dim:#a3b6b1;--line:#2c3937;--act:#6fd0c3;--on:#08201d;--stop:#ff8a80}}
 *{box-sizing:border-box}body{margin:0;background:var(--paper);color:var(--ink);font:17px/1.45 system-ui,sans-serif}
 main{max-width:25rem;margin:8vh auto 0;padding:0 16px}h1{font-size:26px;margin:0 0 4px}p{margin:0 0 16px;color:var(--dim)}
@@ -64,29 +64,15 @@ document.getElementById('typed').hidden=false;f.code.required=true;f.code.focus(
 catch{fault.textContent='The server does not answer. Is this device on the same network?'}
 go.disabled=false}`;
 
-/** The page that a device sees before it is let in, whatever it asks for; nothing of the workshop stands in it. */
+/** The page that a device sees before it is let in, whatever it asks for; nothing of the workshop stands in it. Its policy and its text. */
 export function codePage(nonce) {
   return {
-    status: 401,
-    headers: {
-      'content-type': 'text/html; charset=utf-8',
-      'content-security-policy': `default-src 'none'; script-src 'nonce-${nonce}'; style-src 'nonce-${nonce}'; connect-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'`,
-    },
-    body: `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1"><meta name="robots" content="noindex">
+    policy: `default-src 'none'; script-src 'nonce-${nonce}'; style-src 'nonce-${nonce}'; connect-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'`,
+    text: `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1"><meta name="robots" content="noindex">
 <title>Upwind Rod: code</title><style nonce="${nonce}">${STYLE}</style></head><body><main><h1>Upwind Rod</h1>
 <p>This workshop is open to devices that know its code. It stands where the program was started, and there on the page “At the bench”.</p>
 <form><div id="typed"><label for="code">Code</label><input id="code" name="code" inputmode="numeric" autocomplete="one-time-code" maxlength="20" placeholder="0000 0000" required></div>
 <label for="device">Name of this device</label><input id="device" name="device" maxlength="60" autocomplete="off" required>
 <button id="go">Let me in</button><p id="fault" role="alert"></p></form></main><script nonce="${nonce}">${SCRIPT}</script></body></html>`,
-  };
-}
-
-/** The same for what is no page: a refusal in the shape of all refusals. */
-export function codeWanted() {
-  const fault = { path: '(request)', rule: 'code', message: 'This device is not let in.' };
-  return {
-    status: 401,
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ error: fault, errors: [{ error: fault }] }),
   };
 }

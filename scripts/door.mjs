@@ -10,7 +10,7 @@ const NOWHERE = '/not-found';
 const UNREADABLE = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\ud800-\udfff]/u;
 
 /** The answer to a request that goes no further: a status and one fault, in the shape of all faults. */
-function refuse(status, rule, message, headers = {}) {
+export function refuse(status, rule, message, headers = {}) {
   const fault = { path: '(request)', rule, message };
   return { status, headers, body: { error: fault, errors: [{ error: fault }] } };
 }
@@ -69,6 +69,9 @@ export function judge({ method, url, headers }, allowed) {
   if (isRoute(place)) return refuse(400, 'address', 'The address holds signs that are no text.');
   return { url: NOWHERE };
 }
+
+/** Whether a request asks for something to be shown, whatever it is; not what pages ask for by themselves. */
+export const isPage = ({ method, url }) => method === 'GET' && !/^\/(api|_next)(\/|$)/.test(url.split('?')[0]);
 
 const isRoute = (place) => /^\/api(\/|$)/.test(place);
 

@@ -2,8 +2,8 @@ import http from 'node:http';
 import https from 'node:https';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { admit, codePage, codeWanted, WHO } from './access.mjs';
-import { EVERYWHERE, judge, mendHeaders } from './door.mjs';
+import { admit, codePage, WHO } from './access.mjs';
+import { EVERYWHERE, isPage, judge, mendHeaders, refuse } from './door.mjs';
 import { givesBackAtRest } from './rest.mjs';
 import { ensureThreads } from './setup.mjs';
 
@@ -40,27 +40,27 @@ function send(res, status, headers, body) {
   res.end(body);
 }
 
-function plainPage(res, text) {
-  const headers = {
-    'content-type': 'text/html; charset=utf-8',
-    'retry-after': '1',
-    'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'",
-  };
-  send(res, 503, headers, text);
+/** Sends a page that is written here: with a policy of its own, and nothing of the program in it. */
+function sendPage(res, status, text, policy, headers = {}) {
+  const type = { 'content-type': 'text/html; charset=utf-8', 'content-security-policy': policy };
+  send(res, status, { ...headers, ...type }, text);
 }
 
-/** While the program is not ready yet: a page that looks again, and a plain 503 for all else. */
-function notYet(req, res) {
-  const page = req.method === 'GET' && !req.url.startsWith('/api') && !req.url.startsWith('/_next');
-  if (page) return plainPage(res, STARTING);
-  const fault = { path: '(request)', rule: 'starting', message: 'The program is starting.' };
-  send(
-    res,
-    503,
-    { 'content-type': 'application/json', 'retry-after': '1' },
-    JSON.stringify({ error: fault, errors: [{ error: fault }] }),
-  );
+/** Sends the answer to a request that goes no further. */
+function sendRefusal(res, { status, headers, body }) {
+  send(res, status, { ...headers, 'content-type': 'application/json' }, JSON.stringify(body));
 }
+
+const AGAIN = { 'retry-after': '1' };
+const BARE = "default-src 'none'; style-src 'unsafe-inline'";
+
+/** A page that looks again, and a plain 503 for all else. */
+function notNow(req, res, page, rule, message) {
+  if (isPage(req)) sendPage(res, 503, page, BARE, AGAIN);
+  else sendRefusal(res, refuse(503, rule, message, AGAIN));
+}
+
+const notYet = (req, res) => notNow(req, res, STARTING, 'starting', 'The program is starting.');
 
 /**
  * An answer may be given before the request has come in whole. What still comes then is not waited for for long, and the sender is told
@@ -94,13 +94,7 @@ export async function listen({ root, host, port, allowed, tls = null, dev = fals
     for (const [name, value] of Object.entries(EVERYWHERE)) res.setHeader(name, value);
     endUnread(req, res);
     const verdict = judge(req, hosts);
-    if (verdict?.body)
-      return send(
-        res,
-        verdict.status,
-        { ...verdict.headers, 'content-type': 'application/json' },
-        JSON.stringify(verdict.body),
-      );
+    if (verdict?.body) return sendRefusal(res, verdict);
     if (verdict?.url) req.url = verdict.url;
     mendHeaders(req.headers);
     // Until the first request of our own is answered, the database is not open.
@@ -129,29 +123,23 @@ export async function listen({ root, host, port, allowed, tls = null, dev = fals
   return server;
 }
 
-const isPage = (req) => req.method === 'GET' && !/^\/(api|_next)(\/|$)|\.\w+$/.test(req.url.split('?')[0]);
-
 /**
  * Lets in this machine and the devices that are known; all others see where a code is asked for, and nothing else. A page is not begun while a
  * database server does not answer.
  */
 async function atTheDoor(req, res, { handle, guarded }) {
   try {
+    // Set by the program as it starts (src/server/access.ts), where others than this machine may come.
+    const { upwindAccess } = globalThis;
     if (!guarded) for (const name of WHO) delete req.headers[name];
-    else {
-      const cookie = process.env.UPWIND_HTTPS === '1' ? '__Host-upwind' : 'upwind';
-      if (!(await admit(req, cookie, (secret) => globalThis.upwindAccess.known(secret)))) {
-        const page = req.method === 'GET' && !/^\/(api|_next)(\/|$)/.test(req.url);
-        const { status, headers, body } = page ? codePage(crypto.randomUUID()) : codeWanted();
-        return send(res, status, headers, body);
-      }
+    else if (!(await admit(req, upwindAccess.cookieName, (secret) => upwindAccess.known(secret)))) {
+      if (!isPage(req)) return sendRefusal(res, refuse(401, 'code', 'This device is not let in.'));
+      const { policy, text } = codePage(crypto.randomUUID());
+      return sendPage(res, 401, text, policy);
     }
     if (process.env.DATABASE_URL && isPage(req)) await (await globalThis.upwindDb).ping();
   } catch {
-    if (isPage(req)) return plainPage(res, NO_DATABASE);
-    const fault = { path: '(request)', rule: 'database', message: 'The database does not answer now.' };
-    const headers = { 'content-type': 'application/json', 'retry-after': '2' };
-    return send(res, 503, headers, JSON.stringify({ error: fault, errors: [{ error: fault }] }));
+    return notNow(req, res, NO_DATABASE, 'database', 'The database does not answer now.');
   }
   return handle(req, res);
 }

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { admit, cookieOf, isOwn } from '../scripts/access.mjs';
+import fs from 'node:fs';
+import path from 'node:path';
+import { DEVICE_HEADERS } from '@/server/device';
+import { admit, cookieOf, isOwn, STYLE, WHO } from '../scripts/access.mjs';
 import { judge, mendHeaders } from '../scripts/door.mjs';
 
 const HOSTS = new Set(['127.0.0.1:3210', 'bench.local:3210']);
@@ -69,6 +72,18 @@ describe('the door', () => {
       mendHeaders(headers);
       expect('next-router-state-tree' in headers, tree).toBe(stays);
     }
+  });
+});
+
+describe('what the door and the program both know', () => {
+  it('headers that say who asks are the same in both', () => {
+    expect([...WHO].sort()).toEqual(Object.values(DEVICE_HEADERS).sort());
+  });
+  it('the code page has the colours of the program', () => {
+    const css = fs.readFileSync(path.resolve('src/app/globals.css'), 'utf8');
+    const colours = [...STYLE.matchAll(/--(?:paper|sheet|ink|dim|line|act|stop):(#\w+)/g)].map((m) => m[1]!);
+    expect(colours).toHaveLength(14);
+    for (const colour of colours) expect(css).toContain(`: ${colour};`);
   });
 });
 

@@ -37,8 +37,8 @@ const PLACES = [
 
 /** What stands around every page: the bar with the places, units and light; the shortcut sheet. */
 export function Shell(p: { units: Profile; looksOnly: boolean; made: number; children: ReactNode }) {
-  // Before the first edit, and never on the server, which knows by itself.
-  if (typeof window !== 'undefined') setLooksOnly(p.looksOnly);
+  const { looksOnly } = p;
+  useEffect(() => setLooksOnly(looksOnly), [looksOnly]);
   const path = usePathname();
   const [late, setLate] = useState(false);
   useEffect(() => {
@@ -73,7 +73,7 @@ export function Shell(p: { units: Profile; looksOnly: boolean; made: number; chi
               <Keys />
             </div>
           </header>
-          {p.looksOnly && (
+          {looksOnly && (
             <p className={css.looks} role="note">
               This device may look only: nothing is changed from here. The right to work is given at the desk.
             </p>

@@ -17,6 +17,7 @@ const FRESH_MS = 5_000;
 const NOTE_MS = 60_000;
 const MOST_CACHED = 500;
 
+const secure = () => process.env.UPWIND_HTTPS === '1';
 const hashOf = (text: string) => createHash('sha256').update(text).digest('hex');
 const same = (a: string, b: string) => timingSafeEqual(Buffer.from(hashOf(a)), Buffer.from(hashOf(b)));
 const newCode = () => String(randomInt(10 ** DIGITS)).padStart(DIGITS, '0');
@@ -27,7 +28,13 @@ class Access {
   private readonly links = new Map<string, { right: DeviceRight; until: number }>();
   private readonly cache = new Map<string, { device: devices.DeviceRecord | null; at: number }>();
   private readonly noted = new Map<string, number>();
+  private forgotten = 0;
   readonly tries = new Tries();
+
+  /** Name of the cookie: over https one that the browser ties to this very address. */
+  get cookieName(): string {
+    return secure() ? '__Host-upwind' : 'upwind';
+  }
 
   /** A code as it is read aloud and typed. */
   code(right: DeviceRight): string {
@@ -58,10 +65,12 @@ class Access {
     const hash = hashOf(secret);
     const kept = this.cache.get(hash);
     if (kept && now - kept.at < FRESH_MS) return kept.device;
+    const { forgotten } = this;
     const db = await database();
     const device = await devices.deviceBy(db, hash);
     if (this.cache.size >= MOST_CACHED) this.cache.clear();
-    this.cache.set(hash, { device, at: now });
+    // What was looked up while a device was being forgotten may be of before.
+    if (forgotten === this.forgotten) this.cache.set(hash, { device, at: now });
     if (device && now - (this.noted.get(device.id) ?? 0) > NOTE_MS) {
       this.noted.set(device.id, now);
       await devices.noteUse(db, device.id, new Date(now).toISOString());
@@ -71,6 +80,7 @@ class Access {
 
   /** Everything is looked up again. */
   forget(): void {
+    this.forgotten++;
     this.cache.clear();
   }
 }
@@ -81,10 +91,6 @@ export const access = (): Access => (kept.upwindAccess ??= new Access());
 
 /** Whether devices other than this machine may come at all. */
 export const letsOthersIn = (): boolean => process.env.UPWIND_ACCESS === '1';
-const secure = () => process.env.UPWIND_HTTPS === '1';
-
-/** Name of the cookie: over https one that the browser ties to this very address. */
-export const cookieName = (): string => (secure() ? '__Host-upwind' : 'upwind');
 
 /** Lets a device in by a code or a link; the answer sets its cookie. */
 export async function enter(o: { code: string; name: string }, from: string): Promise<Response> {
@@ -107,7 +113,7 @@ export async function enter(o: { code: string; name: string }, from: string): Pr
   });
   access().forget();
   const cookie = [
-    `${cookieName()}=${secret}`,
+    `${access().cookieName}=${secret}`,
     'Path=/',
     `Max-Age=${devices.KNOWN_DAYS * 24 * 3600}`,
     'HttpOnly',

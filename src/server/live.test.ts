@@ -36,6 +36,16 @@ describe('what open pages are told', () => {
     expect(hub.last).toBe(begun + 6000);
   });
 
+  it('what is told of many pages fits the channel, and names the first of them', () => {
+    const told: string[] = [];
+    const hub = new Hub(async (m) => told.push(m));
+    for (let n = 0; n < 120; n++)
+      hub.open(page(`page ${n} ${'x'.repeat(36)}`, 'Wühltisch '.repeat(6), 'r'.repeat(36)), () => undefined);
+    const last = told.at(-1)!;
+    expect(Buffer.byteLength(last)).toBeLessThan(8000);
+    expect((JSON.parse(last) as { here: { id: string }[] }).here[0]!.id).toMatch(/^page 0 /);
+  });
+
   it('who looks is known in both programs, and one that falls silent is forgotten', async () => {
     const wire: { hubs: Hub[] } = { hubs: [] };
     const tell = async (m: string) => wire.hubs.forEach((h) => h.heardOf(m));

@@ -28,6 +28,8 @@ const HERE = 'upwind_here';
 const TOGETHER_MS = 25;
 /** Programs on one database tell each other who is there so often, and forget one that is silent three times as long, ms. */
 const TELL_MS = 10_000;
+/** PostgreSQL's NOTIFY takes messages of less than 8000 bytes (manual, NOTIFY). */
+const MOST_BYTES = 7_900;
 
 /** Hears what the database tells and hands it on to the open pages of this program; tells other programs who looks here. */
 export class Hub {
@@ -45,12 +47,8 @@ export class Hub {
   ) {}
 
   /** Starts to hear a database. */
-  static async on(
-    db: Handle,
-    shared: boolean,
-    notify: (channel: string, message: string) => Promise<unknown>,
-  ): Promise<Hub> {
-    const hub = new Hub(shared ? (message) => notify(HERE, message) : null);
+  static async on(db: Handle, shared: boolean): Promise<Hub> {
+    const hub = new Hub(shared ? (message) => db.notify(HERE, message) : null);
     await db.listen(
       CHANGES,
       (m) => hub.changed(m),
@@ -107,9 +105,12 @@ export class Hub {
   }
 
   private announce(): void {
-    const mine = [...this.pages.values()].map((p) => p.here);
-    // Its keeper may be away: who is there is no matter of life and death.
-    void this.tellOthers?.(JSON.stringify({ name: this.name, here: mine.slice(0, 50) })).catch(() => undefined);
+    const here = [...this.pages.values()].map((p) => p.here);
+    const message = () => JSON.stringify({ name: this.name, here });
+    // The first that fit: the server refuses a longer message whole.
+    while (Buffer.byteLength(message()) > MOST_BYTES) here.pop();
+    // It may not answer: who is there is no matter of life and death.
+    void this.tellOthers?.(message()).catch(() => undefined);
     this.tellWho();
   }
 
@@ -131,7 +132,7 @@ const kept = globalThis as unknown as { upwindHub?: Promise<Hub> };
 
 function hub(): Promise<Hub> {
   kept.upwindHub ??= handle()
-    .then((db) => Hub.on(db, Boolean(process.env.DATABASE_URL), db.notify))
+    .then((db) => Hub.on(db, Boolean(process.env.DATABASE_URL)))
     .catch((e: unknown) => {
       delete kept.upwindHub;
       throw e;

@@ -193,14 +193,26 @@ export interface Logged {
   readonly advice: Advice;
 }
 
+/** Keeps a cut of a rig, once under an id that a device gave it. */
+async function keepCut(
+  db: Db,
+  id: string,
+  cut: z.output<typeof loggedCutSchema>,
+  under?: string,
+): Promise<{ record: rigs.RigRecord; kept: rigs.CutRecord }> {
+  const record = await found(db, id);
+  const kept = await rigs.insertCut(db, record, cut, under);
+  if (!kept) throw takenElsewhere();
+  return { record, kept };
+}
+
 /** Logs a cut and nothing else: for what waited on a device, of which many may come at once. */
 export async function takeCut(
   id: string,
   cut: z.output<typeof loggedCutSchema>,
   under?: string,
 ): Promise<{ ok: true }> {
-  const db = await database();
-  if (!(await rigs.insertCut(db, await found(db, id), cut, under))) throw takenElsewhere();
+  await keepCut(await database(), id, cut, under);
   return { ok: true };
 }
 
@@ -210,9 +222,7 @@ export async function logCut(
   under?: string,
 ): Promise<Logged> {
   const db = await database();
-  const record = await found(db, id);
-  const kept = await rigs.insertCut(db, record, cut, under);
-  if (!kept) throw takenElsewhere();
+  const { record, kept } = await keepCut(db, id, cut, under);
   const open = await opened(db, await found(db, id));
   const own = open.cuts.filter((c) => c.rigId === id).map((c) => c.cut);
   const advice = toldAdvice(advise(record.doc, open.tuning, own), record.doc);
