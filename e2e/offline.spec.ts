@@ -117,6 +117,31 @@ test('a call goes on without a network, from its checks to the log, and opens ag
   expect(events.filter((e) => e.event.note === 'Called in the cellar.')).toHaveLength(1);
 });
 
+test('the bench notes power on and off without a network, once, and the server has both afterwards', async ({
+  page,
+}) => {
+  await kept(page, rig);
+  const turn = page.getByRole('button', { name: 'Power is on' });
+  await expect(turn).toBeVisible();
+  relay.cut();
+  await turn.click();
+  await expect(page.getByText(/Under power since/)).toBeVisible();
+  await page.getByRole('button', { name: 'Power off' }).click();
+  await expect(page.getByText('Noted: power off.')).toBeVisible();
+  await expect(page.getByText('2 to be sent')).toBeVisible();
+  relay.mend();
+  await expect(page.getByText(/to be sent/)).toHaveCount(0, { timeout: 30_000 });
+  const events = (await (await fetch(`${server.url}/api/rigs/${rig}/events`)).json()) as {
+    event: { kind: string; at: string; until: string | null };
+  }[];
+  const today = events
+    .map((e) => e.event)
+    .filter((e) => e.kind === 'hot' && Date.now() - Date.parse(e.at) < 300_000);
+  expect(today).toHaveLength(1);
+  expect(Date.parse(today[0]!.until!)).toBeGreaterThan(Date.parse(today[0]!.at));
+  await expect(page.getByText('Noted: power off.')).toBeVisible();
+});
+
 test('where nothing is kept on the device, as at a plain http address, a page that is open goes on and what is logged waits', async ({
   browser,
 }) => {

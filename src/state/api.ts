@@ -4,7 +4,7 @@ import type { DocumentFault } from '@/core/documents/faults';
 
 /**
  * How a call to the server ended. `lost`: it never answered; nothing is known, the call may be made again. `kept`: the same, of something
- * that was logged: it waits on this device and is sent by itself.
+ * that was logged: it waits on this device under its id and is sent by itself.
  */
 export type Outcome<T> =
   | { readonly kind: 'done'; readonly data: T }
@@ -15,7 +15,7 @@ export type Outcome<T> =
       readonly body: Record<string, unknown>;
     }
   | { readonly kind: 'lost' }
-  | { readonly kind: 'kept' };
+  | { readonly kind: 'kept'; readonly id: string };
 
 /** An answer that this page does not know: of another version of the program, or damaged. It is not shown. */
 const UNKNOWN_ANSWER = {

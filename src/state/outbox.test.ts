@@ -17,10 +17,12 @@ function store(): OutboxStore & { kept: Map<string, Waiting> } {
 /** A server that takes each id once, over a network that loses requests, or answers. */
 function network() {
   const taken: string[] = [];
-  const net = { loses: 'nothing' as 'nothing' | 'requests' | 'answers', status: 200, sent: 0, taken };
-  vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
+  const asked: string[] = [];
+  const net = { loses: 'nothing' as 'nothing' | 'requests' | 'answers', status: 200, sent: 0, taken, asked };
+  vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
     net.sent++;
     if (net.loses === 'requests') throw new TypeError('no network');
+    asked.push(`${init.method} ${path}`);
     const id = new Headers(init.headers).get('idempotency-key')!;
     if (net.status === 200 && !taken.includes(id)) taken.push(id);
     if (net.loses === 'answers') throw new TypeError('no network');
@@ -46,10 +48,11 @@ describe('what is logged on a device', () => {
     const box = new Outbox(async () => kept);
     for (let n = 0; n < 200; n++) {
       net.loses = n % 2 ? 'requests' : 'answers';
-      expect(await box.log('/api/x', ok, { n })).toEqual({ kind: 'kept' });
+      expect(await box.log('/api/x', ok, { n })).toMatchObject({ kind: 'kept' });
     }
     expect(box.waiting()).toHaveLength(200);
-    expect(net.taken).toHaveLength(100);
+    // The first of them arrived, and its answer was lost: the rest waits behind it.
+    expect(net.taken).toHaveLength(1);
     // Another page of the same device sends too, at the same time; the network is back only for moments.
     const other = new Outbox(async () => kept);
     const way = ['answers', 'requests', 'nothing'] as const;
@@ -60,6 +63,30 @@ describe('what is logged on a device', () => {
     expect(kept.kept.size).toBe(0);
     expect(net.taken).toHaveLength(200);
     expect(new Set(net.taken).size).toBe(200);
+  });
+
+  it('goes out in the order it was logged in: what amends something comes after it, though the network is back before', async () => {
+    const net = network();
+    const kept = store();
+    const box = new Outbox(async () => kept);
+    net.loses = 'requests';
+    const on = await box.log('/api/events', ok, { on: true });
+    expect(on.kind).toBe('kept');
+    if (on.kind !== 'kept') return;
+    vi.advanceTimersByTime(10);
+    expect((await box.log(`/api/events/${on.id}`, ok, { off: true }, 'PUT')).kind).toBe('kept');
+    net.loses = 'nothing';
+    vi.advanceTimersByTime(10);
+    // A third is answered at once: those before it went first.
+    expect((await box.log('/api/x', ok, 3)).kind).toBe('done');
+    expect(net.asked.slice(-4).map((a) => a.replace(on.id, 'first'))).toEqual([
+      'POST /api/events',
+      'PUT /api/events/first',
+      'POST /api/x',
+      'POST /api/x',
+    ]);
+    expect(new Set(net.taken).size).toBe(3);
+    expect(kept.kept.size).toBe(0);
   });
 
   it('is tried again by itself every five seconds, as long as something waits', async () => {

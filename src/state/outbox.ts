@@ -20,7 +20,7 @@ type Send = (w: Waiting) => Promise<Outcome<unknown>>;
 /** What waited is sent without asking for all that follows from it: many may come at once. */
 const sendIt: Send = (w) => post(w, z.unknown(), { prefer: 'return=minimal' });
 const post = <T>(w: Waiting, answer: z.ZodType<T>, more: Readonly<Record<string, string>> = {}) =>
-  call('POST', w.path, answer, w.body, {
+  call(w.method, w.path, answer, w.body, {
     withinMs: ANSWER_MS,
     headers: { 'idempotency-key': w.id, ...more },
   });
@@ -65,19 +65,33 @@ export class Outbox {
     if (this.list.some((w) => !w.refused)) this.timer = setTimeout(() => void this.flush(), AGAIN_MS);
   }
 
-  /** Logs something: the server's answer, or `kept` where none came. */
-  async log<T>(path: string, answer: z.ZodType<T>, body: unknown): Promise<Outcome<T>> {
-    const w: Waiting = { id: ownId(), path, body, at: new Date().toISOString() };
+  /** Logs something, after what waits already: the server's answer, or `kept` where none came. */
+  async log<T>(
+    path: string,
+    answer: z.ZodType<T>,
+    body: unknown,
+    method: Waiting['method'] = 'POST',
+  ): Promise<Outcome<T>> {
+    const w: Waiting = { id: ownId(), method, path, body, at: new Date().toISOString() };
     const store = await this.kept();
     // On the device before it is on its way: a battery that dies meanwhile loses nothing.
     await store?.put(w);
+    // What amends something comes after it.
+    if ((await this.before(w)) && (await this.flush().then(() => this.before(w))))
+      return { kind: 'kept', id: w.id };
     const outcome = await post(w, answer);
     if (store && isLater(outcome)) {
       await this.look();
-      return { kind: 'kept' };
+      return { kind: 'kept', id: w.id };
     }
     await store?.remove(w.id);
     return outcome;
+  }
+
+  /** Whether something waits that was logged before. */
+  private async before(w: Waiting): Promise<boolean> {
+    const all = (await (await this.kept())?.all()) ?? [];
+    return all.some((o) => o.id !== w.id && !o.refused && o.at <= w.at);
   }
 
   /** Sends what waits, the oldest first, as long as it is answered. */

@@ -5,6 +5,8 @@ import { WAITS } from './waits';
 export interface Waiting {
   /** Made on this device; the server takes each only once. */
   readonly id: string;
+  /** Something new, or one that is there anew as it now is. */
+  readonly method: 'POST' | 'PUT';
   readonly path: string;
   readonly body: unknown;
   /** When it was logged, ISO. */

@@ -24,7 +24,7 @@ export function useEvents(rigId: string, loaded: readonly EventRecord[]) {
     note: async (event: RigEvent) => {
       const outcome = await note(event);
       // It waits on this device; here it counts already.
-      if (outcome.kind === 'kept') take([...events, { id: `kept ${event.at}`, rigId, event }]);
+      if (outcome.kind === 'kept') take([...events, { id: outcome.id, rigId, event }]);
       return fault(Promise.resolve(outcome));
     },
     change: (id: string, event: RigEvent) => fault(change(id, event)),

@@ -29,5 +29,5 @@ export const eventsAt = (rig: string, event?: string) => `/api/rigs/${rig}/event
 export const powerServer = {
   state: (rig: string) => call('GET', `/api/rigs/${rig}/wire`, wireState),
   note: (rig: string, event: RigEvent) => logged(eventsAt(rig), z.unknown(), event),
-  amend: (rig: string, event: string, to: RigEvent) => call('PUT', eventsAt(rig, event), z.unknown(), to),
+  amend: (rig: string, event: string, to: RigEvent) => logged(eventsAt(rig, event), z.unknown(), to, 'PUT'),
 } as const;
