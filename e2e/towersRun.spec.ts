@@ -32,7 +32,7 @@ test('a core on towers: taken from a piece of the workshop, its sections changed
   await choose(page, doc.name);
   await expect(page.getByRole('img', { name: /The wire’s way through a block/ })).toBeVisible();
   await expect(page.getByText('Deviation, middle')).toBeVisible();
-  // A wider tip than root is a core as any; a section that is none is refused and nothing is lost.
+  // A wider tip than root is a core like another; a section that is none is refused and nothing is lost.
   const tip = page.getByRole('group', { name: 'Tip' });
   await tip.getByLabel('Digits').fill('44');
   await expect(tip.getByRole('alert')).toHaveText('four or five digits');

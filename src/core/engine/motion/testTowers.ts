@@ -158,3 +158,18 @@ export const replayed = (job: OnRig<TowerKind>, code: string, blockMm: readonly 
   );
 
 export const stops = (f: readonly MotionFindingFigures[]) => f.filter((x) => x.level === 'stop');
+
+type Forecast = NonNullable<ReturnType<typeof pathOf>['figures']['forecast']>;
+
+/** In what the forecasts of a job and of its code replayed differ: time and way by 0.1 % or more, kerfs by 0.005 mm or more. */
+export function unlike(a: Forecast, b: Forecast): string[] {
+  const kerfs = (['leftKerfMm', 'rightKerfMm'] as const).flatMap((key) =>
+    [0, 1].map((k) => [`${key} ${k}`, Math.abs(a[key]![k]! - b[key]![k]!) < 0.005] as const),
+  );
+  const alike = [
+    ['timeS', Math.abs(b.timeS / a.timeS - 1) < 0.001] as const,
+    ['cutMm', Math.abs(b.cutMm / a.cutMm - 1) < 0.001] as const,
+    ...kerfs,
+  ];
+  return alike.filter(([, same]) => !same).map(([what]) => what);
+}

@@ -39,7 +39,7 @@ export function allowance(r: Riding): Allowance {
 
 /**
  * Allowance of one template that cuts both faces, its block turned over between, a the edge's height over the line that it is turned about.
- * Pinned to the core on that line, each face loses h as any does. Pinned to what lies on the bench: cut above, the core then lies in its
+ * Pinned to the core on that line, each face loses h like every other. Pinned to what lies on the bench: cut above, the core then lies in its
  * offcut, sunk by w, and the wire on the edge takes the second face that much higher, 2a + d thick: the edge is d/2 less. Cut below, the
  * wire on the edge takes (w + d)/2 of the core each time: the edge stands that much out. Ours: the geometry of the kerf.
  */
