@@ -17,7 +17,7 @@ const MAY: Record<string, readonly string[]> = {
   app: ['core', 'formats', 'workers', 'devices', 'server', 'state', 'ui', 'features', 'app'],
 };
 /** The rooms of core, the lowest first: each may use itself and those before it. */
-const ROOMS = ['units', 'numeric', 'catalog', 'physics', 'documents', 'engine', 'words', 'edge'];
+const ROOMS = ['units', 'numeric', 'catalog', 'physics', 'documents', 'engine', 'practice', 'words', 'edge'];
 /** Packages that may stand in core, each named with its room in core's README. */
 const CORE_PACKAGES = ['zod', 'clipper2-ts'];
 

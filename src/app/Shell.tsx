@@ -31,6 +31,7 @@ const PLACES = [
   { href: places.match(), name: 'What works', owns: at(places.match()) },
   { href: places.log(), name: 'Logbook', owns: at(places.log()) },
   { href: places.bench(), name: 'At the bench', owns: at(places.bench()) },
+  { href: places.practice, name: 'Practice', owns: at(places.practice) },
   { href: places.glossary, name: 'Glossary', owns: at(places.glossary) },
   { href: places.about, name: 'About', owns: at(places.about) },
 ];

@@ -14,6 +14,7 @@ import {
   machines,
   photos,
   plans,
+  practiceRuns,
   pulls,
   rigs,
   spools,
@@ -27,7 +28,7 @@ const ROWS = 200;
 /** Lists of a backup, each a table. */
 export const KEPT_LISTS = [
   ...['foams', 'spools', 'supplies', 'controls', 'leads', 'rigs'],
-  ...['cuts', 'pulls', 'events', 'plans', 'jobs', 'machines', 'views', 'photos'],
+  ...['cuts', 'pulls', 'events', 'plans', 'jobs', 'machines', 'practice', 'views', 'photos'],
 ] as readonly List[];
 type List = Exclude<keyof Backup, 'format' | 'version' | 'madeAt'>;
 
@@ -50,6 +51,7 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
     const pieces = await all(tx.select().from(plans).orderBy(plans.id));
     const planned = await all(tx.select().from(jobs).orderBy(jobs.id));
     const motors = await all(tx.select().from(machines).orderBy(machines.id));
+    const practised = await all(tx.select().from(practiceRuns).orderBy(practiceRuns.at, practiceRuns.id));
     const named = await all(tx.select().from(logViews).orderBy(logViews.id));
     const pictures = await all(tx.select().from(photos).orderBy(photos.id));
     const bare = <T extends { createdAt: string }>({ createdAt: _, ...rest }: T) => rest;
@@ -87,6 +89,7 @@ export async function takeBackup(db: Db, madeAt: string): Promise<Backup> {
       plans: pieces.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc: wholePlan(doc), demo })),
       jobs: planned.map(({ id, rigId, doc, demo }) => ({ id, rigId, doc: wholeJob(doc), demo })),
       machines: motors.map(({ id, kept, demo }) => ({ id, kept: wholeMachine(kept), demo })),
+      practice: practised.map(bare).map((p) => ({ ...p, at: iso(p.at) })),
       views: named.map(({ id, name, query }) => ({ id, name, query })),
       photos: pictures.map(bare).map((p) => ({ ...p, at: iso(p.at), data: null })),
     } as Backup;
@@ -101,6 +104,7 @@ const TABLES = [
   events,
   logViews,
   machines,
+  practiceRuns,
   pulls,
   cuts,
   rigs,
@@ -173,6 +177,7 @@ export async function putBack(db: Db, b: Backup): Promise<void> {
     await put(b.machines, (some) =>
       tx.insert(machines).values(some.map((m) => ({ ...m, revision, name: m.kept.doc.name }))),
     );
+    await put(b.practice, (some) => tx.insert(practiceRuns).values(some));
     await put(b.views, (some) => tx.insert(logViews).values(some));
     await put(b.photos, (some) => tx.insert(photos).values(some.map(({ data: _, ...p }) => p)));
   });

@@ -18,6 +18,7 @@ import type { LoggedCut } from '@/core/documents/log';
 import type { OwnJob } from '@/core/documents/job';
 import type { KeptMachine } from '@/core/documents/keptMachine';
 import type { PiecePlan } from '@/core/documents/plan';
+import type { Drill, PracticeScore, Trace } from '@/core/documents/practice';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
 import type { Supply } from '@/core/documents/supply';
@@ -255,6 +256,19 @@ export const machines = pgTable('machines', {
   demo: boolean('demo').notNull().default(false),
   createdAt: made(),
   updatedAt: timestamp('updated_at', { withTimezone: true, mode: 'string' }).notNull().defaultNow(),
+});
+
+/** A run on the practice bench, apart from the log of real cuts; its trace only of the newest. */
+export const practiceRuns = pgTable('practice_runs', {
+  id: text('id').primaryKey(),
+  rigId: text('rig_id').references(() => rigs.id, { onDelete: 'set null' }),
+  rigName: text('rig_name').notNull(),
+  frame: text('frame').$type<Rig['frame']['kind']>().notNull(),
+  drill: text('drill').$type<Drill>().notNull(),
+  at: timestamp('at', { withTimezone: true, mode: 'string' }).notNull(),
+  score: jsonb('score').$type<PracticeScore>().notNull(),
+  trace: jsonb('trace').$type<Trace>(),
+  createdAt: made(),
 });
 
 /** Bytes; one driver gives a Buffer, the other a Uint8Array. */

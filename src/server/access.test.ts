@@ -11,7 +11,7 @@ import {
 import { openTestDb } from '@/db/testDatabases';
 import { access, enter } from './access';
 import { closeDatabase, database } from './db';
-import { amendDevice, devicesFor, forgetDevice, invite } from './devices';
+import { amendDevice, changeSchema, devicesFor, forgetDevice, invite } from './devices';
 import { refused } from './testRefused';
 import { Tries } from './tries';
 
@@ -84,6 +84,11 @@ describe('letting a device in', () => {
 });
 
 describe('devices that are let in', () => {
+  it('a change that changes nothing is refused before the database is asked', () => {
+    expect(changeSchema.safeParse({}).success).toBe(false);
+    expect(changeSchema.safeParse({ name: 'Phone' }).success).toBe(true);
+  });
+
   it('are known for ninety days, and forgotten then', async () => {
     const db = await database();
     const made = await insertDevice(db, { name: 'Old', right: 'work', secretHash: 'hash of old' });

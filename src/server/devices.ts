@@ -12,7 +12,11 @@ export const nameSchema = z.string().trim().min(1).max(60);
 const rightSchema = z.enum(DEVICE_RIGHTS);
 export const enterSchema = z.strictObject({ code: z.string().min(1).max(64), name: nameSchema });
 export const invitationSchema = z.strictObject({ right: rightSchema, rig: z.string().max(64).nullable() });
-export const changeSchema = z.strictObject({ name: nameSchema.optional(), right: rightSchema.optional() });
+export const changeSchema = z
+  .strictObject({ name: nameSchema.optional(), right: rightSchema.optional() })
+  .refine((to) => to.name !== undefined || to.right !== undefined, {
+    error: 'must name a name or a right to change',
+  });
 
 /** How a device is asked in: an address, its picture, good once; and a code to type. */
 export interface Invitation {

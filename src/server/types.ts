@@ -3,6 +3,7 @@ export type { PullRecord } from '@/db/pulls';
 export type { DamageTold, KeptBackup } from './backup';
 export type { Checked, CheckFault } from './check';
 export type { JobRecord, KeptRecord, PlanRecord } from '@/db/kept';
+export type { PracticeRunRecord } from '@/core/documents/practice';
 export type { MachineRecord } from '@/db/machines';
 export type { EventRecord } from '@/db/events';
 export type { LogEntry, LogPage, LogView } from '@/db/logbook';

@@ -13,6 +13,7 @@ const MOST: Record<Verb, number> = {
   job: SIZES.job,
   path: SIZES.job,
   replay: SIZES.job,
+  practice: SIZES.job,
 };
 /** Done at once: one rig, a few milliseconds each. */
 const QUICK: readonly Verb[] = ['solve', 'need', 'job'];

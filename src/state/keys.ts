@@ -12,6 +12,7 @@ export const keys = {
   /** Names of the pieces of all rigs. */
   pieces: () => ['pieces'] as const,
   devices: () => ['devices'] as const,
+  practice: () => ['practice'] as const,
   machines: () => ['machines'] as const,
   /** Every page of the logbook, or those that one query asked for. */
   log: (address?: string) => (address === undefined ? (['log'] as const) : (['log', address] as const)),

@@ -1,5 +1,5 @@
 /** Pages that belong to one rig. */
-export type RigPage = 'first-heat' | 'wiring' | 'heat' | 'tension' | 'recipe' | 'build';
+export type RigPage = 'first-heat' | 'wiring' | 'heat' | 'tension' | 'recipe' | 'build' | 'practice';
 /** Pages that belong to one piece of a rig. */
 export type PiecePage = 'templates' | 'blanks' | 'drive' | 'call';
 
@@ -18,6 +18,8 @@ export const places = {
   machines: '/machine',
   machine: (id: string) => `/machine/${id}`,
   glossary: '/glossary',
+  practice: '/practice',
+  drill: (rig: string, drill: string, run?: string) => `/rig/${rig}/practice${asked({ drill, run })}`,
   about: '/about',
   drawer: (open?: 'supply' | 'rewind' | 'wire') => `/drawer${asked({ open })}`,
   match: (rig?: string) => `/match${asked({ rig })}`,

@@ -6,6 +6,7 @@ import { logViewSchema } from './logbook';
 import { ownJobSchema } from './job';
 import { keptMachineSchema } from './keptMachine';
 import { piecePlanSchema } from './plan';
+import { keptPracticeSchema } from './practice';
 import { pullReadingSchema } from './pull';
 import { rigSchema } from './rig';
 import { STOCK_SCHEMAS } from './stock';
@@ -58,6 +59,7 @@ export const entrySchemas = {
   plans: z.strictObject({ id, rigId: id, doc: piecePlanSchema, demo }),
   jobs: z.strictObject({ id, rigId: id, doc: ownJobSchema, demo }),
   machines: z.strictObject({ id, kept: keptMachineSchema, demo }),
+  practice: keptPracticeSchema.extend({ id, rigId: link }),
   views: logViewSchema.extend({ id }),
   photos: z.strictObject({
     // It names a file: nothing but a UUID may.
@@ -91,6 +93,7 @@ export const backupSchema = z
     plans: z.array(entrySchemas.plans).max(20000).default([]),
     jobs: z.array(entrySchemas.jobs).max(20000).default([]),
     machines: z.array(entrySchemas.machines).max(1000).default([]),
+    practice: z.array(entrySchemas.practice).max(20000).default([]),
     views: z.array(entrySchemas.views).max(1000).default([]),
     photos: z.array(entrySchemas.photos).max(5000).default([]),
   })
@@ -114,6 +117,7 @@ export const backupSchema = z
       'plans',
       'jobs',
       'machines',
+      'practice',
       'views',
       'photos',
     ] as const)
@@ -126,6 +130,7 @@ export const backupSchema = z
       if (r.supplyId !== null && !supplies.has(r.supplyId)) miss(['rigs', i, 'supplyId'], gone);
     });
     b.cuts.forEach((c, i) => rigs.has(c.rigId) || miss(['cuts', i, 'rigId'], gone));
+    b.practice.forEach((p, i) => p.rigId === null || rigs.has(p.rigId) || miss(['practice', i, 'rigId'], gone));
     b.pulls.forEach((p, i) => rigs.has(p.rigId) || miss(['pulls', i, 'rigId'], gone));
     b.plans.forEach((p, i) => rigs.has(p.rigId) || miss(['plans', i, 'rigId'], gone));
     b.jobs.forEach((j, i) => rigs.has(j.rigId) || miss(['jobs', i, 'rigId'], gone));

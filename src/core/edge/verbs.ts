@@ -11,6 +11,9 @@ import { jobSchema, type Job, type JobOf } from '../documents/job';
 import { isTowerKind, TOWER_KINDS, type TowerKind } from '../documents/towerJobs';
 import { replaySchema, type Replay } from '../documents/motion';
 import { motionOf, replayOf } from '../engine/motion/motion';
+import { traceSchema, type Trace } from '../documents/practice';
+import { play } from '../practice/play';
+import { toldScore } from '../words/practice';
 import { toldMotion, toldReplay } from '../words/motion';
 import { match } from '../engine/match/match';
 import { CoreFault } from '../numeric/fault';
@@ -20,7 +23,17 @@ import { worksheetOf } from '../engine/jobs/worksheet';
 import { template } from '../engine/template/template';
 import { tune } from '../engine/advise';
 
-export const VERBS = ['solve', 'need', 'match', 'tune', 'template', 'job', 'path', 'replay'] as const;
+export const VERBS = [
+  'solve',
+  'need',
+  'match',
+  'tune',
+  'template',
+  'job',
+  'path',
+  'replay',
+  'practice',
+] as const;
 export type Verb = (typeof VERBS)[number];
 
 export type Answer =
@@ -68,6 +81,7 @@ const WORK: Record<Verb, Work<unknown>> = {
     run: ({ rig, ...job }) => toldMotion(motionOf(job, rig).figures),
   }),
   replay: work<Replay>({ read: bySchema(replaySchema), run: (replay) => toldReplay(replayOf(replay).figures) }),
+  practice: work<Trace>({ read: bySchema(traceSchema), run: (trace) => toldScore(play(trace), trace.rig) }),
   job: work<Job>({ read: bySchema(jobSchema), run: (job) => toldWorksheet(worksheetOf(job)) }),
 };
 

@@ -82,9 +82,21 @@ function hungWeight({ setN, guide }: TakeUp, off: boolean): Pulls {
     : { coldN: most, hotN: least, hotMostN: most, cutN: least };
 }
 
-function held(u: TakeUp, s: Evaluation['s'], grown: number | null, grownCut: number | null): Pulls {
+/** Stretch of wire, frame and take-up together when cold, m: as set, or as set hot and then let cool. */
+function coldStretch(u: TakeUp, s: Evaluation['s'], grown: number | null): number {
   const set = stretchAt(u.holder, u.setN);
-  const cold = s.rig.tension.setWhen === 'hot' ? set + (grown ?? 0) : set;
+  return s.rig.tension.setWhen === 'hot' ? set + (grown ?? 0) : set;
+}
+
+/** Pull in N of an evaluated rig's wire that has grown by so many m since cold; of a hung weight the lower of its two. */
+export function pullWhenGrown(e: Pick<Evaluation, 's' | 'tension'>, grown: number): number {
+  const { takeUp, growth: idle } = e.tension;
+  if (e.s.rig.tension.kind === 'weight') return hungWeight(takeUp, false).cutN!;
+  return pullAt(takeUp.holder, coldStretch(takeUp, e.s, idle) - grown);
+}
+
+function held(u: TakeUp, s: Evaluation['s'], grown: number | null, grownCut: number | null): Pulls {
+  const cold = coldStretch(u, s, grown);
   const hotN = grown === null ? null : pullAt(u.holder, cold - grown);
   return {
     coldN: s.rig.tension.setWhen === 'hot' ? pullAt(u.holder, cold) : u.setN,

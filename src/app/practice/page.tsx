@@ -1,0 +1,10 @@
+import type { Metadata } from 'next';
+import { ProgressPage } from '@/features/practice/ProgressPage';
+import { practiceService } from '@/server/practice';
+
+export const metadata: Metadata = { title: 'Practice' };
+export const dynamic = 'force-dynamic';
+
+export default async function Page() {
+  return <ProgressPage runs={await practiceService.list()} />;
+}

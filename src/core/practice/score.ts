@@ -1,0 +1,189 @@
+import type { Loss, LossCode } from '../documents/practice';
+import { apart, nearest, type Pt } from '../numeric/polyline';
+import { entryOverSteady, timesOf } from '../engine/times';
+import { matching, middleLine, placeAt, type Course } from './course';
+import { BIN, type EndTally, type Tallied } from './tally';
+import type { PracticeWire } from './wire';
+
+/** How far the cut lies from what is allowed for, mm: a mean and the greatest. */
+export interface OffBy {
+  readonly mean: number;
+  readonly most: number;
+}
+
+/** What a run came to, in the job's own terms. */
+export interface Score {
+  /** 0 to 100, to a tenth. */
+  readonly points: number;
+  /** The largest first. */
+  readonly losses: readonly Loss[];
+  readonly ends: OffBy;
+  readonly middle: OffBy;
+  readonly outsideS: number;
+  readonly inFoamS: number;
+  /** The wait at a corner that was furthest from its own, s over (below 0: short); null without corners. */
+  readonly worstWaitS: number | null;
+  readonly stepMostMm: number;
+  readonly meanFeedMmS: number;
+  readonly lagMm: number;
+}
+
+/** What is lost, in points. All ours: an even hand keeps them all, each fault alone costs most of what it spoils. */
+const FAST_PATH = 100;
+const SNAG = 15;
+const SLOW_TIME = 80;
+const UNEVEN_MM = 60;
+const CORNER = 30;
+const STEP_MM = 6;
+const COLD = 60;
+const STILL_S = 8;
+/** What costs nothing: mm of kerf a side, of a corner cut off, of one melted, of ends out of step; share of heat; shares of the path too fast and undone. */
+const FREE = { fast: 0.01, kerf: 0.25, cutOff: 0.2, melted: 0.25, step: 1.5, cold: 0.08, undone: 0.03 };
+/** At so many mm over that a corner is lost. */
+const CORNER_MM = { short: 0.5, long: 0.75 };
+/** Kerf this near a corner is the corner's, mm. */
+const AROUND = 4;
+/** The line of the middle is looked at every so many mm. */
+const FINE = 0.5;
+
+/** Points of a run and what it lost them for. */
+export function scoreOf(wire: PracticeWire, course: Course, t: Tallied): Score {
+  const corners = course.marks.filter((m) => m.kind === 'corner');
+  const ends = kerfOff(
+    wire,
+    course,
+    t,
+    corners.map((c) => c.near),
+  );
+  const middle = middleOff(wire, course, t);
+  const losses: Loss[] = [];
+  const lose = (code: LossCode, points: number, values: Loss['values']) => {
+    if (points >= 0.05) losses.push({ code, points: Math.min(100, points), values });
+  };
+  const share = t.pathMm > 0 ? t.fastMm / t.pathMm : 0;
+  const { at } = wire;
+  lose('fast', FAST_PATH * Math.max(0, share - FREE.fast) + SNAG * t.snags, {
+    feedMmS: t.fastestMmS,
+    maxMmS: at.fastest,
+    goalMmS: course.feed,
+    seconds: t.fastS,
+    snags: t.snags,
+    lagMm: t.mostLag,
+  });
+  lose('slow', t.inFoamS > 0 ? (SLOW_TIME * t.slowS) / t.inFoamS : 0, {
+    feedMmS: t.pathMm / (t.inFoamS || 1),
+    minMmS: at.slowest,
+    goalMmS: course.feed,
+    seconds: t.slowS,
+    hottestC: t.hottestC,
+  });
+  lose('uneven', UNEVEN_MM * ends.over, { meanMm: ends.mean, mostMm: ends.most, goalMmS: course.feed });
+  corners.forEach((c, i) => {
+    const values = { corner: i + 1, waitS: c.waitS, stoodS: t.stoodS[i]!, ...cornerAt(wire, course, t, i) };
+    lose(
+      'corner-short',
+      CORNER * Math.min(1, Math.max(0, values.cutOffMm - FREE.cutOff) / CORNER_MM.short),
+      values,
+    );
+    lose(
+      'corner-long',
+      CORNER * Math.min(1, Math.max(0, values.meltedMm - FREE.melted) / CORNER_MM.long),
+      values,
+    );
+  });
+  lose('step', STEP_MM * Math.max(0, t.stepMeanMm - FREE.step), { meanMm: t.stepMeanMm, mostMm: t.stepMostMm });
+  const coldFast = t.pathMm > 0 ? t.coldFastMm / t.pathMm : 0;
+  lose('cold', t.coldShare > FREE.cold ? COLD * t.coldShare + FAST_PATH * coldFast + SNAG * t.coldSnags : 0, {
+    share: t.coldShare,
+    warmUpS: wire.warmUpS,
+  });
+  lose('still', STILL_S * t.stillS, { seconds: t.stillS });
+  const undone = 1 - t.doneShare;
+  lose('undone', undone > FREE.undone ? 100 * undone : 0, { share: undone });
+  losses.sort((a, b) => b.points - a.points);
+  const lost = losses.reduce((sum, l) => sum + l.points, 0);
+  const waits = corners.map((c, i) => t.stoodS[i]! - c.waitS);
+  return {
+    points: Math.max(0, Math.round((100 - lost) * 10) / 10),
+    losses,
+    ends: { mean: ends.mean, most: ends.most },
+    middle,
+    outsideS: t.fastS + t.slowS,
+    inFoamS: t.inFoamS,
+    worstWaitS: waits.length ? waits.reduce((a, b) => (Math.abs(b) > Math.abs(a) ? b : a)) : null,
+    stepMostMm: t.stepMostMm,
+    meanFeedMmS: t.inFoamS > 0 ? t.pathMm / t.inFoamS : 0,
+    lagMm: t.mostLag,
+  };
+}
+
+/** Feed of an end in mm/s where the longer one goes at the course's: the shorter by its share of the way between marks. */
+export function feedOf(course: Course, end: 'near' | 'far', arc: number): number {
+  const other = end === 'near' ? 'far' : 'near';
+  const a = matching(course, Math.max(0, arc - 1), other);
+  const b = matching(course, arc + 1, other);
+  const otherOver = (b - a) / (arc + 1 - Math.max(0, arc - 1));
+  return course.feed / Math.max(1, otherOver);
+}
+
+/** Off what the templates allow for, a side, of both ends, and the mean of what is over the free share. Near the entry the wire comes in hot: that much is free. */
+function kerfOff(
+  wire: PracticeWire,
+  course: Course,
+  t: Tallied,
+  corners: readonly number[],
+): OffBy & { over: number } {
+  const settle = (timesOf(wire.e)?.settle ?? 0) * 1000;
+  const entry = Math.max(0, entryOverSteady(wire.e.s, wire.e.cut!) - 1);
+  let [n, sum, most, over] = [0, 0, 0, 0];
+  const each = (end: 'near' | 'far', e: EndTally) =>
+    e.kerf.forEach((kerf, bin) => {
+      const arc = bin * BIN;
+      if (kerf === 0 || corners.some((c) => Math.abs(c - arc) < AROUND)) return;
+      const planned = wire.at.slot(feedOf(course, end, arc));
+      const off = Math.abs(Math.max(kerf, wire.at.diameter) - planned) / 2;
+      const hot = settle > 0 ? ((entry * planned) / 2) * Math.exp((-3 * (arc - e.track.enters)) / settle) : 0;
+      n++;
+      sum += off;
+      most = Math.max(most, off);
+      over += Math.max(0, off - FREE.kerf - hot);
+    });
+  each('near', t.near);
+  if (!course.together) each('far', t.far);
+  return n === 0 ? { mean: 0, most: 0, over: 0 } : { mean: sum / n, most, over: over / n };
+}
+
+/** How far the middle's way stays from the line it should follow, along the foam it cut. */
+function middleOff(wire: PracticeWire, course: Course, t: Tallied): OffBy {
+  if (t.middle.length < 2) return { mean: 0, most: 0 };
+  const line = middleLine(course, t.near.track, t.far.track, FINE);
+  let [n, sum, most] = [0, 0, 0];
+  for (const p of line) {
+    const { distance, arc } = nearest(t.middle, p);
+    // Where it was never led there is nothing to compare.
+    if (arc <= 0 || arc >= lengthTo(t.middle)) continue;
+    n++;
+    sum += distance;
+    most = Math.max(most, distance);
+  }
+  return n === 0 ? { mean: 0, most: 0 } : { mean: sum / n, most };
+}
+
+const lengthTo = (line: readonly Pt[]) =>
+  line.reduce((sum, p, i) => sum + (i ? apart(line[i - 1]!, p) : 0), 0) - 1e-9;
+
+/** What a corner came to: cut off by the middle, and melted wider than its own wait would, mm. */
+function cornerAt(wire: PracticeWire, course: Course, t: Tallied, i: number) {
+  const c = course.marks.filter((m) => m.kind === 'corner')[i]!;
+  const [a, b] = [placeAt(t.near.track, c.near), placeAt(t.far.track, c.far)];
+  const at: Pt = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+  const cutOffMm = t.middle.length > 1 ? nearest(t.middle, at).distance : 0;
+  const bins = t.near.kerf.slice(
+    Math.max(0, Math.floor((c.near - AROUND) / BIN)),
+    Math.ceil((c.near + AROUND) / BIN) + 1,
+  );
+  const planned = wire.at.slot(course.feed);
+  const waited = Math.sqrt(planned ** 2 + wire.at.standing(1) ** 2 * c.waitS);
+  const meltedMm = Math.max(0, (Math.max(0, ...bins) - waited) / 2);
+  return { cutOffMm, meltedMm };
+}

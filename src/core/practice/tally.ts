@@ -1,0 +1,177 @@
+import type { Pt } from '../numeric/polyline';
+import { matching, type Course, type Track } from './course';
+import type { Moment, PracticeRun } from './run';
+
+/** Kerf and standing are kept for each so many mm of an end's track. */
+export const BIN = 1;
+/** What is led within this of a corner is the corner's, mm; the time over what going on would have taken is the time stood. */
+const AT_CORNER = 1.5;
+/** Under this share of the course's feed, and half of the min clean feed, a wire stands. */
+const STANDS = 0.15;
+/** A wire counts as warm from this share of its rise: what goes wrong before is the cold's. */
+const WARM = 0.92;
+/** Standing under this on a line is a hand that gathers itself, s; more leaves a groove. Ours. */
+const PAUSE_S = 0.5;
+/** What a run leaves behind of one end: the widest kerf of each bin, mm; 0 where it never was. */
+export interface EndTally {
+  readonly kerf: Float64Array;
+  readonly track: Track;
+}
+
+/** What happened on a run, summed step by step. Seconds and mm. */
+export interface Tallied {
+  readonly near: EndTally;
+  readonly far: EndTally;
+  /** The middle's way through the foam. */
+  readonly middle: readonly Pt[];
+  readonly middleKerf: readonly number[];
+  /** Seconds with the wire in the foam; those faster than the wire melts; those moving slower than the min clean feed. */
+  readonly inFoamS: number;
+  readonly fastS: number;
+  readonly slowS: number;
+  /** Path of the longer end in the foam, and that led too fast. */
+  readonly pathMm: number;
+  readonly fastMm: number;
+  readonly fastestMmS: number;
+  readonly hottestC: number;
+  /** Snags; those, and mm led too fast, before the wire was warm. */
+  readonly snags: number;
+  readonly coldSnags: number;
+  readonly coldFastMm: number;
+  readonly mostLag: number;
+  /** Seconds stood at each corner. */
+  readonly stoodS: readonly number[];
+  /** Seconds stood on a line, longer than a pause. */
+  readonly stillS: number;
+  /** How far the ends were out of step, mm of the longer one: its mean over the time and its most. */
+  readonly stepMeanMm: number;
+  readonly stepMostMm: number;
+  /** Share of its warming that the wire lacked when it came into the foam, 0 to 1. */
+  readonly coldShare: number;
+  /** Share of each end's way through the foam that was cut. */
+  readonly doneShare: number;
+}
+
+/** Sums a run up as it goes. */
+export class Tally {
+  private readonly ends: { near: EndTally; far: EndTally };
+  private readonly middle: Pt[] = [];
+  private readonly middleKerf: number[] = [];
+  private sum = {
+    inFoamS: 0,
+    fastS: 0,
+    slowS: 0,
+    pathMm: 0,
+    fastMm: 0,
+    fastestMmS: 0,
+    hottestC: 0,
+    snags: 0,
+    coldSnags: 0,
+    coldFastMm: 0,
+    mostLag: 0,
+    stillS: 0,
+    stepS: 0,
+    stepMm: 0,
+    stepMostMm: 0,
+    coldShare: 0,
+  };
+  private readonly stood: number[];
+  private pause = 0;
+  private was: Moment | null = null;
+  private entered = false;
+
+  constructor(
+    private readonly run: PracticeRun,
+    private readonly course: Course = run.course,
+  ) {
+    const of = (track: Track): EndTally => ({
+      track,
+      kerf: new Float64Array(Math.ceil(track.length / BIN) + 1),
+    });
+    this.ends = { near: of(run.near), far: of(run.far) };
+    this.stood = this.corners().map(() => 0);
+  }
+
+  private corners() {
+    return this.course.marks.filter((m) => m.kind === 'corner');
+  }
+
+  take(m: Moment): void {
+    const { dt, wire } = this.run;
+    const { near, middle, far } = m.spots;
+    const sum = this.sum;
+    const was = this.was;
+    this.was = m;
+    const { airC } = wire.e.s.room;
+    const warmth = (m.airC - airC) / (wire.e.idle.airC - airC);
+    const cold = warmth < WARM;
+    if (m.snagged && !was?.snagged) sum[cold ? 'coldSnags' : 'snags']++;
+    for (const end of ['near', 'far'] as const) {
+      const spot = m.spots[end];
+      if (!spot.inFoam) continue;
+      const bin = Math.round(m[end].arc / BIN);
+      const { kerf } = this.ends[end];
+      kerf[bin] = Math.max(kerf[bin]!, spot.kerf);
+    }
+    if (middle.inFoam) {
+      const last = this.middle.at(-1);
+      if (!last || Math.hypot(middle.at[0] - last[0], middle.at[1] - last[1]) > BIN / 4) {
+        this.middle.push(middle.at);
+        this.middleKerf.push(middle.kerf);
+      }
+    }
+    if (!near.inFoam && !far.inFoam && !middle.inFoam) return;
+    if (!this.entered) {
+      this.entered = true;
+      sum.coldShare = Math.max(0, 1 - warmth);
+    }
+    const spots = [near, middle, far].filter((s) => s.inFoam);
+    const feed = Math.max(...spots.map((s) => s.feed));
+    const went = feed * dt;
+    sum.inFoamS += dt;
+    sum.pathMm += went;
+    sum.mostLag = Math.max(sum.mostLag, m.lag);
+    const fast = m.snagged || Math.max(near.ratio, far.ratio, middle.ratio) > 1;
+    if (fast) sum.fastS += dt;
+    if (fast) sum[cold ? 'coldFastMm' : 'fastMm'] += went;
+    const hot = Math.max(...spots.map((s) => s.wireC));
+    sum.hottestC = Math.max(sum.hottestC, hot);
+    const corner = this.cornerAt(m);
+    const stands = feed < Math.min(STANDS * this.course.feed, wire.at.slowest / 2);
+    const least = Math.min(...[near, far].filter((s) => s.inFoam).map((s) => s.feed));
+    if (corner < 0 && !stands && !m.snagged && least < wire.at.slowest) sum.slowS += dt;
+    if (corner >= 0) this.stood[corner]! += dt;
+    sum.fastestMmS = Math.max(sum.fastestMmS, feed);
+    this.pause = stands && corner < 0 && !m.snagged ? this.pause + dt : 0;
+    if (this.pause > PAUSE_S) sum.stillS += dt;
+    if (this.course.together || !near.inFoam || !far.inFoam) return;
+    const out = Math.abs(matching(this.course, m.far.arc, 'near') - m.near.arc);
+    sum.stepS += dt;
+    sum.stepMm += out * dt;
+    sum.stepMostMm = Math.max(sum.stepMostMm, out);
+  }
+
+  private cornerAt(m: Moment): number {
+    return this.corners().findIndex(
+      (c) => Math.abs(m.near.arc - c.near) < AT_CORNER && Math.abs(m.far.arc - c.far) < AT_CORNER,
+    );
+  }
+
+  result(): Tallied {
+    const { sum } = this;
+    const done = (end: 'near' | 'far') => {
+      const { track, kerf } = this.ends[end];
+      const whole = Math.max(1, Math.floor(track.leaves / BIN) - Math.ceil(track.enters / BIN) + 1);
+      return Math.min(1, kerf.reduce((n, w) => n + (w > 0 ? 1 : 0), 0) / whole);
+    };
+    return {
+      ...this.ends,
+      middle: this.middle,
+      middleKerf: this.middleKerf,
+      ...sum,
+      stoodS: this.stood.map((t) => Math.max(0, t - (2 * AT_CORNER) / this.course.feed)),
+      stepMeanMm: sum.stepS > 0 ? sum.stepMm / sum.stepS : 0,
+      doneShare: Math.min(done('near'), done('far')),
+    };
+  }
+}

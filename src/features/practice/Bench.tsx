@@ -1,0 +1,238 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { LedDrill, LedTrace, PracticeScore } from '@/core/documents/practice';
+import type { Rig } from '@/core/documents/rig';
+import type { Course } from '@/core/practice/course';
+import type { LeadSession } from '@/core/practice/session';
+import { feedOf } from '@/core/practice/score';
+import type { PracticeWire } from '@/core/practice/wire';
+import { DRILL_NAMES, drillGoal, SENSE_WORDS } from '@/core/words/practice';
+import { Check } from '@/ui/Check';
+import { useUnits } from '@/ui/Units';
+import { Gauge } from './Gauge';
+import { coloursOf, LAG_TIMES, paintAcross, sized, STRIP_PX } from './paint';
+import { Panel, type Painter } from './Panel';
+import css from './practice.module.css';
+import { Result } from './Result';
+import { useLead } from './useLead';
+import { useStillness } from './useStillness';
+import { ENDS, KEYS_ONE, KEYS_TWO } from './words';
+
+/** A lag under this is not seen, mm. */
+const SEEN_LAG = 0.05;
+/** Heights of the panels, px. */
+const ONE_PX = 300;
+const TWO_PX = 190;
+
+/** A drill that is led: goal, bench, live figures, and what it came to. */
+export function Bench(p: {
+  wire: PracticeWire;
+  course: Course;
+  rig: Rig;
+  drill: LedDrill;
+  replay: LedTrace | null;
+  onKeep: (trace: LedTrace, score: PracticeScore) => Promise<string | null>;
+}) {
+  const { wire, course, rig, drill } = p;
+  const { say } = useUnits();
+  const still = useStillness();
+  const [warm, setWarm] = useState(true);
+  const [result, setResult] = useState<{ score: PracticeScore; shown: boolean } | null>(null);
+  const [note, setNote] = useState<string | null>(null);
+  const painters = useRef<Partial<Record<'near' | 'far', Painter>>>({});
+  const strip = useRef<HTMLCanvasElement>(null);
+  const smoking = useRef(false);
+  const fresh = useRef(true);
+  const box = useRef<HTMLDivElement>(null);
+  const painter = useCallback((end: 'near' | 'far', paint: Painter | null) => {
+    if (paint) painters.current[end] = paint;
+    else delete painters.current[end];
+  }, []);
+  const smoke = useCallback(() => smoking.current, []);
+  const draw = useCallback(
+    (session: LeadSession, dt: number) => {
+      const begin = dt === 0 && fresh.current;
+      fresh.current = dt === 0;
+      for (const paint of Object.values(painters.current)) paint(session, dt === 0 || begin);
+      const on = strip.current;
+      if (!on) return;
+      const width = on.clientWidth;
+      const c = sized(on, width, STRIP_PX);
+      if (c)
+        paintAcross(c, {
+          m: session.now,
+          colours: coloursOf(on),
+          width,
+          height: STRIP_PX,
+          share: wire.e.s.width / wire.e.s.length,
+        });
+    },
+    [wire],
+  );
+  const onEnd = (trace: LedTrace, score: PracticeScore, shown: boolean) => {
+    setResult({ score, shown });
+    setNote(null);
+    if (!shown)
+      void p
+        .onKeep(trace, score)
+        .then((refused) => setNote(refused ?? 'Kept with your practice, apart from the log of cuts.'));
+  };
+  const lead = useLead({ wire, course, rig, drill, warm }, draw, onEnd);
+  const { phase, told } = lead;
+  useEffect(() => {
+    smoking.current = told?.sense === 'smokes';
+  }, [told]);
+  const running = phase === 'leading' || phase === 'shown';
+  const goal = useMemo(
+    () => ({
+      feedMmS: course.feed,
+      minMmS: wire.at.slowest,
+      maxMmS: wire.at.fastest,
+      waitS: Math.max(0, ...course.marks.map((m) => m.waitS)),
+      shortMmS: feedOf(course, 'far', (course.marks[4] ?? course.marks[0])?.far ?? 1),
+    }),
+    [course, wire],
+  );
+  const key = (e: React.KeyboardEvent) => {
+    if (phase !== 'leading') return;
+    const act: Record<string, () => void> = {
+      ' ': lead.press,
+      ArrowUp: () => lead.faster('near', 1),
+      ArrowDown: () => lead.faster('near', -1),
+      ...(course.together ? {} : { w: () => lead.faster('far', 1), s: () => lead.faster('far', -1) }),
+    };
+    const go = act[e.key.length === 1 ? e.key.toLowerCase() : e.key];
+    if (!go || (e.target as HTMLElement).tagName === 'BUTTON') return;
+    e.preventDefault();
+    if (e.key !== ' ' || !e.repeat) go();
+  };
+  const begin = (what: 'lead' | 'show') => {
+    setResult(null);
+    if (what === 'lead') lead.lead();
+    else lead.show();
+    box.current?.focus();
+  };
+  const { replay } = p;
+  const again = lead.replay;
+  useEffect(() => {
+    if (replay) again(replay);
+    // A new trace is played once.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [replay]);
+  const spot = told?.m.spots;
+  const sense = told ? SENSE_WORDS[told.sense] : null;
+  return (
+    <div className={css.bench}>
+      <div className={css.middle}>
+        <p className={css.goal}>{drillGoal(drill, goal, say)}</p>
+        <div
+          ref={box}
+          tabIndex={0}
+          role="group"
+          aria-label={`${DRILL_NAMES[drill]}: the bench`}
+          aria-describedby="bench-keys"
+          className={css.stage}
+          data-phase={phase}
+          onKeyDown={key}
+        >
+          {(course.together ? (['near'] as const) : (['near', 'far'] as const)).map((end) => (
+            <Panel
+              key={end}
+              course={course}
+              end={end}
+              name={course.together ? ENDS.one : ENDS[end]}
+              height={course.together ? ONE_PX : TWO_PX}
+              diameterMm={wire.at.diameter}
+              session={lead.session}
+              onAim={lead.aimAt}
+              painter={painter}
+              smoke={smoke}
+              still={still}
+            />
+          ))}
+          <canvas
+            ref={strip}
+            className={css.strip}
+            style={{ height: STRIP_PX }}
+            role="img"
+            aria-label="The wire across the foam from above"
+          />
+          <p className={css.caption}>
+            The wire across the foam from above; its bow is drawn {LAG_TIMES} times as deep.
+          </p>
+        </div>
+        <Gauge wire={wire} goal={course.feed} m={told?.m ?? null} ends={course.together ? 'one' : 'both'} />
+        <div className={css.acts}>
+          {running ? (
+            <Button variant="contained" size="large" onClick={lead.stop}>
+              {phase === 'shown' ? 'Stop' : 'Let go'}
+            </Button>
+          ) : (
+            <>
+              <Button variant="contained" size="large" onClick={() => begin('lead')}>
+                Lead it
+              </Button>
+              <Button size="large" onClick={() => begin('show')}>
+                Show me
+              </Button>
+            </>
+          )}
+          {phase === 'leading' && (
+            <>
+              <Button onClick={lead.press}>Go or stand</Button>
+              {(course.together ? (['near'] as const) : (['near', 'far'] as const)).map((end) => (
+                <span key={end} className={css.keyFeed}>
+                  <Button aria-label={`${ENDS[end]} slower`} onClick={() => lead.faster(end, -1)}>
+                    −
+                  </Button>
+                  <b className="num">{say(lead.keyFeeds[end], 'feed')}</b>
+                  <Button aria-label={`${ENDS[end]} faster`} onClick={() => lead.faster(end, 1)}>
+                    +
+                  </Button>
+                </span>
+              ))}
+            </>
+          )}
+          {!running && <Check label="Begin with a warm wire" checked={warm} onChange={setWarm} />}
+        </div>
+        <p id="bench-keys" className={css.caption}>
+          {course.together ? KEYS_ONE : KEYS_TWO}
+        </p>
+      </div>
+      <aside className={css.side}>
+        <section className={css.live} aria-label="Live">
+          <h2>{sense?.name ?? 'Ready'}</h2>
+          <p aria-live="polite">{sense?.what ?? 'Press Lead it, then draw the wire along its line.'}</p>
+          <dl className={css.figures}>
+            <Live name="Feed" value={told && say(told.m.near.feed, 'feed')} />
+            {!course.together && <Live name="Feed, far end" value={told && say(told.m.far.feed, 'feed')} />}
+            <Live name="Kerf" value={spot && spot.near.inFoam ? say(spot.near.kerf, 'slot') : null} />
+            <Live
+              name="Middle lags"
+              value={
+                told && (told.m.lag < SEEN_LAG ? `under ${say(SEEN_LAG, 'slot')}` : say(told.m.lag, 'slot'))
+              }
+            />
+            <Live
+              name="Wire in the foam"
+              value={spot && spot.middle.inFoam ? say(spot.middle.wireC, 'temperature') : null}
+            />
+            <Live name="Wire in air" value={told && say(told.m.airC, 'temperature')} />
+            {told && told.m.pull > 0 && <Live name="Tension" value={say(told.m.pull, 'force')} />}
+          </dl>
+        </section>
+        {result && <Result score={result.score} frame={rig.frame.kind} shown={result.shown} note={note} />}
+      </aside>
+    </div>
+  );
+}
+
+function Live(p: { name: string; value: string | null | undefined }) {
+  return (
+    <div>
+      <dt>{p.name}</dt>
+      <dd className="num">{p.value ?? '–'}</dd>
+    </div>
+  );
+}

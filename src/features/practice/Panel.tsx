@@ -1,0 +1,120 @@
+'use client';
+import { useEffect, useRef, type PointerEvent } from 'react';
+import { arcNear, placeAt, trackOf, type Course } from '@/core/practice/course';
+import type { LeadSession } from '@/core/practice/session';
+import type { Spot } from '@/core/practice/run';
+import { useWidth } from '@/ui/useWidth';
+import { coloursOf, paintGround, paintKerf, paintWire, sized, viewOf } from './paint';
+import css from './practice.module.css';
+
+/** How far along its line a pointer may draw a wire at once, mm. */
+const REACH = 40;
+const FIRST_PX = 640;
+
+/** What a panel paints a frame with. */
+export type Painter = (session: LeadSession, begin: boolean) => void;
+
+/** One end of the bench to scale: foam and line below, kerf between, the wire on top; a pointer leads it. */
+export function Panel(p: {
+  course: Course;
+  end: 'near' | 'far';
+  name: string;
+  height: number;
+  diameterMm: number;
+  session: () => LeadSession | null;
+  onAim: (end: 'near' | 'far', arc: number | null) => void;
+  /** Takes the function that paints a frame of it. */
+  painter: (end: 'near' | 'far', paint: Painter | null) => void;
+  smoke: () => boolean;
+  still: boolean;
+}) {
+  const [about, width] = useWidth(FIRST_PX);
+  const ground = useRef<HTMLCanvasElement>(null);
+  const kerf = useRef<HTMLCanvasElement>(null);
+  const top = useRef<HTMLCanvasElement>(null);
+  const held = useRef<number | null>(null);
+  const was = useRef<Spot | null>(null);
+  const { course, end, height, session, painter, smoke, still, diameterMm, onAim } = p;
+  useEffect(() => {
+    const g = ground.current && sized(ground.current, width, height);
+    const k = kerf.current && sized(kerf.current, width, height);
+    const w = top.current && sized(top.current, width, height);
+    if (!g || !k || !w || !ground.current) return;
+    const view = viewOf(course, width, height);
+    let colours = coloursOf(ground.current);
+    // A theme that is changed is painted anew.
+    const base = () => {
+      colours = coloursOf(ground.current!);
+      paintGround(g, {
+        course,
+        end,
+        track: trackOf(course[end], course.faces[end]),
+        view,
+        colours,
+        width,
+        height,
+      });
+    };
+    base();
+    k.clearRect(0, 0, width, height);
+    w.clearRect(0, 0, width, height);
+    const watch = new MutationObserver(base);
+    watch.observe(document.documentElement, { attributes: true, attributeFilter: ['data-color-scheme'] });
+    painter(end, (s, begin) => {
+      if (begin) k.clearRect(0, 0, width, height);
+      const spot = s.now.spots[end];
+      if (!begin && was.current) paintKerf(k, view, was.current, spot, colours);
+      was.current = spot;
+      const aim = placeAt(s.run[end], s.aimed[end]);
+      w.clearRect(0, 0, width, height);
+      paintWire(w, { view, end, m: s.now, aim, colours, diameterMm, smoke: smoke(), still, width, height });
+    });
+    return () => {
+      watch.disconnect();
+      painter(end, null);
+    };
+  }, [course, end, width, height, painter, smoke, still, diameterMm]);
+
+  const aim = (e: PointerEvent<HTMLCanvasElement>) => {
+    const s = session();
+    if (!s) return;
+    const view = viewOf(course, width, height);
+    const track = s.run[end];
+    if (document.pointerLockElement === e.currentTarget) {
+      const [x, y] = placeAt(track, s.aimed[end]);
+      const to: [number, number] = [x + e.movementX / view.scale, y - e.movementY / view.scale];
+      onAim(end, arcNear(track, to, s.aimed[end], REACH));
+      return;
+    }
+    if (held.current !== e.pointerId) return;
+    const box = e.currentTarget.getBoundingClientRect();
+    onAim(end, arcNear(track, view.mm(e.clientX - box.left, e.clientY - box.top), s.aimed[end], REACH));
+  };
+  return (
+    <div ref={about} className={css.panel} style={{ height }}>
+      <span className={css.panelName}>{p.name}</span>
+      <canvas ref={ground} aria-hidden />
+      <canvas ref={kerf} aria-hidden />
+      <canvas
+        ref={top}
+        role="img"
+        aria-label={`${p.name}: the wire on its line, to scale`}
+        data-end={end}
+        onPointerDown={(e) => {
+          held.current = e.pointerId;
+          e.currentTarget.setPointerCapture(e.pointerId);
+          aim(e);
+        }}
+        onPointerMove={aim}
+        onPointerUp={() => {
+          held.current = null;
+          onAim(end, null);
+        }}
+        onPointerCancel={() => {
+          held.current = null;
+          onAim(end, null);
+        }}
+      />
+    </div>
+  );
+}

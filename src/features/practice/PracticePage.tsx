@@ -1,0 +1,103 @@
+'use client';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import type { Drill, LedTrace, PracticeRunRecord, Trace } from '@/core/documents/practice';
+import { courseOf, drillsFor } from '@/core/practice/drills';
+import { practiceWire } from '@/core/practice/wire';
+import { DRILL_NAMES, ledOtherwise } from '@/core/words/practice';
+import { inWords } from '@/state/api';
+import { places } from '@/state/places';
+import { RigProvider, useDerived, useRig } from '@/state/RigContext';
+import type { OpenRig } from '@/state/types';
+import { usePractice } from '@/state/usePractice';
+import { Bench } from './Bench';
+import css from './practice.module.css';
+
+const Unknown = dynamic(() => import('./Unknown').then((m) => m.Unknown), { ssr: false });
+const Core = dynamic(() => import('./Core').then((m) => m.Core), { ssr: false });
+
+/** A rig's practice bench: its drills, each led on the simulated wire. */
+export function PracticePage(p: {
+  open: OpenRig;
+  runs: readonly PracticeRunRecord[];
+  first: Drill | null;
+  replay: LedTrace | null;
+}) {
+  return (
+    <RigProvider open={p.open}>
+      <Inside runs={p.runs} first={p.first} replay={p.replay} />
+    </RigProvider>
+  );
+}
+
+function Inside(p: { runs: readonly PracticeRunRecord[]; first: Drill | null; replay: LedTrace | null }) {
+  const { rig } = useDerived();
+  const id = useRig((s) => s.id);
+  const drills = drillsFor(rig.frame.kind);
+  const [drill, setDrill] = useState<Drill>(p.first && drills.includes(p.first) ? p.first : drills[0]!);
+  const { runs, keep } = usePractice(p.runs);
+  const wire = useMemo(() => practiceWire(rig), [rig]);
+  const best = (d: Drill) =>
+    Math.max(-1, ...runs.filter((r) => r.rigId === id && r.drill === d).map((r) => r.score.points));
+  const kept = async (trace: Trace) => {
+    const out = await keep({ rigId: id, trace });
+    return out.kind === 'done' || out.kind === 'kept' ? null : inWords(out);
+  };
+  const replayed = p.replay?.drill === drill ? p.replay : null;
+  const course = useMemo(
+    () => replayed?.course ?? (wire && drill !== 'core' && drill !== 'unknown' ? courseOf(drill, wire) : null),
+    [wire, drill, replayed],
+  );
+  return (
+    <div className={css.page}>
+      <header className={css.head}>
+        <p>
+          <Link href={places.rig(id)}>{rig.name || 'The rig'}</Link>
+        </p>
+        <h1>Practice bench</h1>
+        <p className={css.dim}>
+          A simulated wire, as this rig’s own would behave. <Link href={places.practice}>All practice</Link>
+        </p>
+      </header>
+      {wire ? (
+        <div className={css.columns}>
+          <nav aria-label="Drills" className={css.drills}>
+            {drills.map((d, i) => (
+              <button key={d} type="button" aria-pressed={d === drill} onClick={() => setDrill(d)}>
+                <span>
+                  {i + 1}. {DRILL_NAMES[d]}
+                </span>
+                <b className="num">{best(d) >= 0 ? best(d) : ''}</b>
+                <small>{best(d) >= 0 ? 'best of 100' : 'not led yet'}</small>
+              </button>
+            ))}
+            {ledOtherwise(rig.frame.kind) && <p className={css.note}>{ledOtherwise(rig.frame.kind)}</p>}
+          </nav>
+          {drill === 'unknown' ? (
+            <Unknown rig={rig} onKeep={kept} />
+          ) : drill === 'core' && !replayed ? (
+            <Core wire={wire} rig={rig} rigId={id} onKeep={kept} />
+          ) : (
+            course && (
+              <Bench
+                key={drill}
+                wire={wire}
+                course={course}
+                rig={rig}
+                drill={drill}
+                replay={replayed}
+                onKeep={kept}
+              />
+            )
+          )}
+        </div>
+      ) : (
+        <p>
+          This wire cuts nothing at its setting: there is nothing to practise on yet. Give it heat on{' '}
+          <Link href={places.rig(id, 'power')}>its stage Power</Link>.
+        </p>
+      )}
+    </div>
+  );
+}
