@@ -10,8 +10,8 @@ export const LED_DRILLS = ['feed', 'push', 'groove', 'corner', 'taper', 'core'] 
 export type LedDrill = (typeof LED_DRILLS)[number];
 
 /** What an unknown bench may hide: what its wire, its clips or its supply are not as drawn. */
-export const BENCH_FAULTS = ['nothing', 'thicker', 'thinner', 'contact', 'folds-back'] as const;
-export type HiddenFault = (typeof BENCH_FAULTS)[number];
+export const HIDDEN_FAULTS = ['nothing', 'thicker', 'thinner', 'contact', 'folds-back'] as const;
+export type HiddenFault = (typeof HIDDEN_FAULTS)[number];
 
 const mm = between(-5000, 5000);
 const point = z.tuple([mm, mm]);
@@ -68,7 +68,7 @@ export const benchTraceSchema = z.strictObject({
   bench: z.number().int().min(1).max(9999),
   /** Feeds of the test cuts, at the rig's own setting, mm/s. */
   cuts: z.array(between(0.01, 200)).max(100),
-  answer: z.strictObject({ fault: z.enum(BENCH_FAULTS), maxMmS: between(0.01, 200) }),
+  answer: z.strictObject({ fault: z.enum(HIDDEN_FAULTS), maxMmS: between(0.01, 200) }),
 });
 
 export const traceSchema = z.discriminatedUnion('kind', [ledTraceSchema, benchTraceSchema]);
@@ -116,7 +116,7 @@ export const scoreSchema = z.object({
   bench: z
     .object({
       cuts: z.number(),
-      fault: z.enum(BENCH_FAULTS),
+      fault: z.enum(HIDDEN_FAULTS),
       tuning: z.number(),
       maxFeedMmS: z.number().nullable(),
     })

@@ -1,4 +1,4 @@
-import { BENCH_FAULTS, type HiddenFault } from '../documents/practice';
+import { HIDDEN_FAULTS, type HiddenFault } from '../documents/practice';
 import type { Rig } from '../documents/rig';
 import { coldOhm } from '../engine/firstHeat/plan';
 import { ohmPerMetre, setUp } from '../engine/setup';
@@ -9,7 +9,7 @@ import { OperatingPointSolver } from '../engine/states';
 const TUNED = 0.22;
 /** A bad clip, as a share of the cold wire's resistance; where a supply folds back, as a share of the amps it should give. Ours. */
 const CONTACT = 0.28;
-const FOLDS = 0.62;
+export const FOLDS = 0.62;
 /** Diameter over diameter two American gauges apart (ASTM B258). */
 const TWO_GAUGES = 92 ** (2 / 39);
 
@@ -31,13 +31,16 @@ export function hiddenBench(rig: Rig, n: number): HiddenBench {
 
 /**
  * Faults that a bench like this rig can have and a meter can show, and with which it still cuts: amps that are held hide a bad clip;
- * with one setting a supply that folds back reads like a bad clip.
+ * with one setting, or with pulses, whose
+ * peaks it meets at every setting, a supply that folds back reads like a bad clip.
  */
 export function faultsFor(rig: Rig): HiddenFault[] {
   const { kind } = rig.control;
   const held = kind === 'amps' || kind === 'hold-ohm';
-  const folds = !held && kind !== 'none' && rig.supply.kind !== 'battery' && rig.supply.current !== 'ac';
-  return BENCH_FAULTS.filter((fault) => {
+  const pulsed = kind === 'pwm' || kind === 'hold-ohm';
+  const folds =
+    !held && !pulsed && kind !== 'none' && rig.supply.kind !== 'battery' && rig.supply.current !== 'ac';
+  return HIDDEN_FAULTS.filter((fault) => {
     if ((fault === 'contact' && held) || (fault === 'folds-back' && !folds)) return false;
     return evaluate(withFault(rig, fault)).window.fastest !== null;
   });

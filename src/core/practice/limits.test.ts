@@ -12,6 +12,8 @@ import { kerfAfter, standingGrowth } from './kerf';
 import { PracticeRun } from './run';
 import { practiceWire, type PracticeWire } from './wire';
 
+const THICK = { wire: { alloy: 'ss-304', diameterMm: 0.635 } } as const;
+
 /** A straight line through so many mm of foam. */
 function straight(mm: number, feed: number): Course {
   const line: Pt[] = [
@@ -108,7 +110,7 @@ describe('standing still', () => {
 describe('after the entry the kerf comes within 5 % of its steady width where the reading says', () => {
   it.each([
     ['thin nickel-chromium', testRig({ control: { kind: 'amps', setting: 2.3 } })],
-    ['thick stainless', testRig({ wire: { alloy: 'ss-304', diameterMm: 0.635 }, control: { kind: 'amps', setting: 4.4 } })], // prettier-ignore
+    ['thick stainless', testRig({ ...THICK, control: { kind: 'amps', setting: 4.4 } })],
   ] as const)('%s', (_, rig) => {
     // The reading has the kerf follow its heat at once; here it narrows over its own width besides.
     const wire = practiceWire(rig)!;
@@ -131,10 +133,7 @@ describe('after the entry the kerf comes within 5 % of its steady width where th
 
 describe('warming up in air', () => {
   it('reaches 95 % of its rise in the reading’s warm-up time', () => {
-    for (const rig of [
-      testRig(),
-      testRig({ wire: { alloy: 'ss-304', diameterMm: 0.635 }, control: { setting: 14 } }),
-    ]) {
+    for (const rig of [testRig(), testRig({ ...THICK, control: { setting: 14 } })]) {
       const wire = practiceWire(rig)!;
       const run = new PracticeRun(wire, straight(100, 5), { warm: false });
       const { airC } = wire.e.s.room;

@@ -129,7 +129,6 @@ export class PracticeRun {
   /** The middle moves towards the line between the ends, at the pace whose drag its lag balances: an implicit step, so that a settled lag is exact. */
   private trail(): void {
     const { near, far, middle } = this.kept;
-    const { s } = this.wire.e;
     const to: Pt = [(near.at[0] + far.at[0]) / 2, (near.at[1] + far.at[1]) / 2];
     const gap = Math.hypot(to[0] - middle.at[0], to[1] - middle.at[1]) / 1000;
     const fresh = near.feed > 0 || far.feed > 0 || gap > 1e-6;

@@ -3,9 +3,8 @@ import { loggedCutSchema, logSchema, type LoggedCut, type Seen } from '../docume
 import type { Rig } from '../documents/rig';
 import { evaluate } from '../engine/evaluate';
 import { heatSettings } from '../engine/firstHeat/plan';
-import { weighCauses } from '../engine/firstHeat/causes';
 import { tune } from '../engine/advise';
-import { hiddenBench, meterOn, shuffled, withFault, type HiddenBench } from './hidden';
+import { faultsFor, hiddenBench, meterOn, shuffled, withFault, type HiddenBench } from './hidden';
 
 /** What a test cut on a hidden bench shows. */
 export interface TestCut {
@@ -79,7 +78,7 @@ export function benchScore(t: BenchTrace): PracticeScore {
 /** Cuts of the demonstration: the first as advised, then either side of the limit that the tuning gives. */
 const AIMS = [0.93, 1.07, 1];
 
-/** How the program itself finds a hidden bench out: it reads the meter, weighs the causes, cuts once as advised, and then near the limit that the tuning gives. */
+/** How the program itself finds a hidden bench out: it reads the meter, compares that with each fault, cuts once as advised, and then near the limit that the tuning gives. */
 export function demonstrateBench(rig: Rig, n: number): BenchTrace {
   const bench = hiddenBench(rig, n);
   const fault = faultRead(rig, bench);
@@ -107,11 +106,15 @@ export function demonstrateBench(rig: Rig, n: number): BenchTrace {
   return { ...head, rig, bench: n, cuts, answer: { fault, maxMmS } };
 }
 
-/** The fault that the meter's readings speak for. */
+/** The fault, of those a bench like this can have, whose own readings come nearest to what the meter reads at every setting. */
 function faultRead(rig: Rig, bench: HiddenBench): HiddenFault {
-  const steps = heatSettings(rig).map((setting) => ({ setting, ...meterOn(bench, setting) }));
-  const cause = weighCauses(rig, steps, 'clips')?.causes[0];
-  if (cause?.cause === 'contact' || cause?.cause === 'folds-back') return cause.cause;
-  if (cause?.cause !== 'gauge') return 'nothing';
-  return cause.size! > rig.wire.diameterMm ? 'thicker' : 'thinner';
+  const settings = heatSettings(rig);
+  const off = (fault: HiddenFault) => {
+    const guess = { ...bench, truth: withFault(rig, fault) };
+    return settings.reduce((sum, setting) => {
+      const [read, drawn] = [meterOn(bench, setting), meterOn(guess, setting)];
+      return sum + Math.log(read.amps / drawn.amps) ** 2 + Math.log(read.volts / drawn.volts) ** 2;
+    }, 0);
+  };
+  return faultsFor(rig).reduce((best, fault) => (off(fault) < off(best) ? fault : best));
 }

@@ -5,6 +5,9 @@ import type { ControlKind } from '../documents/controlKinds';
 import { controlSettingText } from './control';
 import type { Say } from './say';
 
+/** Names of the passes of a piece. */
+export const SIDE_NAMES = { top: 'Top', bottom: 'Bottom', outline: 'All round', square: 'Straight' } as const;
+
 type Teller = (v: Values, say: Say) => Words;
 const num = (v: Values, key: string) => v[key] as number | null;
 const ratio = (v: number | null) => (v === null ? '–' : v.toPrecision(3));

@@ -40,7 +40,7 @@ export function drillGoal(drill: Drill, g: Goal, say: Say): string {
     case 'taper':
       return `Bring both ends to each station together: the near end at ${feed}, the far one at ${say(g.shortMmS, 'feed')}. ${window}`;
     case 'core':
-      return `Lead your piece from station to station at the second that is shown, both ends together. ${window}`;
+      return `Keep each end in its ring: it goes from station to station as the call does. ${window}`;
     case 'unknown':
       return 'Its fault and its foam’s heat are hidden. Find both, and the max feed, with the meter and as few test cuts as you can.';
   }

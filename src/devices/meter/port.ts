@@ -1,3 +1,5 @@
+import { HIDDEN_FAULTS } from '@/core/documents/practice';
+
 /** What a meter shows at one moment. */
 export interface MeterReading {
   readonly amps: number;
@@ -14,5 +16,5 @@ export interface MeterPort {
   readonly hidden: () => BenchFault | null;
 }
 
-export const BENCH_FAULTS = ['nothing', 'thicker', 'thinner', 'contact', 'folds-back', 'averages', 'slipped'] as const; // prettier-ignore
+export const BENCH_FAULTS = [...HIDDEN_FAULTS, 'averages', 'slipped'] as const;
 export type BenchFault = (typeof BENCH_FAULTS)[number];

@@ -1,9 +1,9 @@
 import type { Rig } from '@/core/documents/rig';
-import { coldOhm } from '@/core/engine/firstHeat/plan';
 import { ohmPerMetre, setUp } from '@/core/engine/setup';
 import { OperatingPointSolver } from '@/core/engine/states';
 import { evaluate } from '@/core/engine/evaluate';
 import { timeConstant } from '@/core/engine/times';
+import { FOLDS, hiddenBench, withFault } from '@/core/practice/hidden';
 import { seeded } from '../sound/standIn';
 import type { BenchFault, MeterPort, MeterReading } from './port';
 
@@ -13,6 +13,8 @@ const HIDES: readonly BenchFault[] = ['nothing', 'thicker', 'contact', 'thinner'
 /** Scatter of one reading. */
 const NOISE = 0.006;
 const SETTLE_S = 1.5;
+/** Share of its length that a wire which slipped in its clamp still has. */
+const SLIPPED = 0.83;
 
 /** What bench `n` (1 to 8) hides on this rig: a fault that its control and supply cannot have gives way to a thicker wire. */
 export function faultOf(n: number, rig: Rig): BenchFault {
@@ -25,36 +27,41 @@ export function faultOf(n: number, rig: Rig): BenchFault {
 
 /** The rig as it truly stands on a practice bench. */
 export function truthOf(rig: Rig, fault: BenchFault): Rig {
-  const gauge = (by: number): Rig => ({
+  if (fault === 'averages' || fault === 'folds-back') return rig;
+  if (fault !== 'slipped') return withFault(rig, fault);
+  const lengthMm = rig.wire.lengthMm * SLIPPED;
+  const { control } = rig;
+  return {
     ...rig,
-    wire: { ...rig.wire, diameterMm: rig.wire.diameterMm * by, measuredOhm: null },
-  });
-  if (fault === 'thicker') return gauge(92 ** (2 / 39));
-  if (fault === 'thinner') return gauge(92 ** (-2 / 39));
-  if (fault === 'contact') {
-    const contactOhm = rig.leads.contactOhm + 0.28 * coldOhm(setUp(rig));
-    return { ...rig, leads: { ...rig.leads, contactOhm } };
-  }
-  if (fault === 'slipped') {
-    const lengthMm = rig.wire.lengthMm * 0.83;
-    const { control } = rig;
-    return {
-      ...rig,
-      wire: { ...rig.wire, lengthMm, measuredOhm: rig.wire.measuredOhm && rig.wire.measuredOhm * 0.83 },
-      control: control.kind === 'clip' ? { ...control, setting: control.setting! * 0.83 } : control,
-    };
-  }
-  return rig;
+    wire: { ...rig.wire, lengthMm, measuredOhm: rig.wire.measuredOhm && rig.wire.measuredOhm * SLIPPED },
+    control: control.kind === 'clip' ? { ...control, setting: control.setting! * SLIPPED } : control,
+  };
 }
 
 /** A practice bench: this rig with a hidden fault, its wire warming by its own time constant, its meter scattering a little. */
-export function practiceBench(rig: Rig, n: number, now: () => number = () => Date.now() / 1000): MeterPort {
+export function practiceBench(rig: Rig, n: number, now?: () => number): MeterPort {
   const fault = faultOf(n, rig);
-  const truth = truthOf(rig, fault);
-  const random = seeded(n * 7919);
-  const noise = () => 1 + NOISE * 2 * (random() + random() - 1);
   const full = new OperatingPointSolver(setUp(rig)).idle().amps;
-  const limit = fault === 'folds-back' ? 0.62 * full : Infinity;
+  return meterOf(
+    { rig, truth: truthOf(rig, fault), fault, limit: fault === 'folds-back' ? FOLDS * full : Infinity },
+    n,
+    now,
+  );
+}
+
+/** The meter of a bench of practice test cuts, whose foam is hidden too. */
+export function hiddenMeter(rig: Rig, n: number, now?: () => number): MeterPort {
+  const { truth, fault } = hiddenBench(rig, n);
+  return meterOf({ rig, truth, fault, limit: Infinity }, n, now);
+}
+
+function meterOf(
+  { rig, truth, fault, limit }: { rig: Rig; truth: Rig; fault: BenchFault; limit: number },
+  seed: number,
+  now: () => number = () => Date.now() / 1000,
+): MeterPort {
+  const random = seeded(seed * 7919);
+  const noise = () => 1 + NOISE * 2 * (random() + random() - 1);
   let setting: number | null = rig.control.kind === 'none' ? null : 0;
   let since = now();
   const read = (): MeterReading => {
@@ -74,7 +81,7 @@ export function practiceBench(rig: Rig, n: number, now: () => number = () => Dat
   };
   return {
     set: (to) => {
-      setting = fault === 'slipped' && rig.control.kind === 'clip' && to !== null ? to * 0.83 : to;
+      setting = fault === 'slipped' && rig.control.kind === 'clip' && to !== null ? to * SLIPPED : to;
       since = now();
     },
     read: async () => (setting === 0 ? { amps: 0, volts: 0 } : read()),

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { LedDrill, LedTrace, PracticeScore } from '@/core/documents/practice';
 import type { Rig } from '@/core/documents/rig';
+import type { Aim } from '@/core/practice/run';
 import type { Course } from '@/core/practice/course';
 import type { LeadSession } from '@/core/practice/session';
 import { feedOf } from '@/core/practice/score';
@@ -16,8 +17,9 @@ import { Panel, type Painter } from './Panel';
 import css from './practice.module.css';
 import { Result } from './Result';
 import { useLead } from './useLead';
+import { useHiss } from './useHiss';
 import { useStillness } from './useStillness';
-import { ENDS, KEYS_ONE, KEYS_TWO } from './words';
+import { CORE_ENDS, ENDS, PUSHED, KEYS_ONE, KEYS_TWO } from './words';
 
 /** A lag under this is not seen, mm. */
 const SEEN_LAG = 0.05;
@@ -32,11 +34,18 @@ export function Bench(p: {
   rig: Rig;
   drill: LedDrill;
   replay: LedTrace | null;
+  /** Where the hands of a called pass should be, step by step; drawn as a ring, and what the program leads by. */
+  called?: readonly Aim[];
+  onBegin?: () => void;
+  onStop?: () => void;
   onKeep: (trace: LedTrace, score: PracticeScore) => Promise<string | null>;
 }) {
   const { wire, course, rig, drill } = p;
-  const { say } = useUnits();
+  const { say, typed } = useUnits();
+  const pushed = drill === 'push';
+  const names = pushed ? PUSHED : drill === 'core' ? CORE_ENDS : ENDS;
   const still = useStillness();
+  const sound = useHiss();
   const [warm, setWarm] = useState(true);
   const [result, setResult] = useState<{ score: PracticeScore; shown: boolean } | null>(null);
   const [note, setNote] = useState<string | null>(null);
@@ -71,6 +80,8 @@ export function Bench(p: {
     [wire],
   );
   const onEnd = (trace: LedTrace, score: PracticeScore, shown: boolean) => {
+    p.onStop?.();
+    sound.quiet();
     setResult({ score, shown });
     setNote(null);
     if (!shown)
@@ -78,12 +89,13 @@ export function Bench(p: {
         .onKeep(trace, score)
         .then((refused) => setNote(refused ?? 'Kept with your practice, apart from the log of cuts.'));
   };
-  const lead = useLead({ wire, course, rig, drill, warm }, draw, onEnd);
+  const lead = useLead({ wire, course, rig, drill, warm, called: p.called ?? null }, draw, onEnd);
   const { phase, told } = lead;
+  const running = phase === 'leading' || phase === 'shown';
   useEffect(() => {
     smoking.current = told?.sense === 'smokes';
-  }, [told]);
-  const running = phase === 'leading' || phase === 'shown';
+    if (told && running) sound.hear(told.sense, told.m.spots.near.ratio);
+  }, [told, running, sound]);
   const goal = useMemo(
     () => ({
       feedMmS: course.feed,
@@ -109,6 +121,7 @@ export function Bench(p: {
   };
   const begin = (what: 'lead' | 'show') => {
     setResult(null);
+    p.onBegin?.();
     if (what === 'lead') lead.lead();
     else lead.show();
     box.current?.focus();
@@ -141,10 +154,12 @@ export function Bench(p: {
               key={end}
               course={course}
               end={end}
-              name={course.together ? ENDS.one : ENDS[end]}
+              name={course.together ? names.one : names[end]}
+              pushed={pushed}
               height={course.together ? ONE_PX : TWO_PX}
               diameterMm={wire.at.diameter}
               session={lead.session}
+              ring={lead.ring}
               onAim={lead.aimAt}
               painter={painter}
               smoke={smoke}
@@ -183,17 +198,18 @@ export function Bench(p: {
               <Button onClick={lead.press}>Go or stand</Button>
               {(course.together ? (['near'] as const) : (['near', 'far'] as const)).map((end) => (
                 <span key={end} className={css.keyFeed}>
-                  <Button aria-label={`${ENDS[end]} slower`} onClick={() => lead.faster(end, -1)}>
+                  <Button aria-label={`${names[end]} slower`} onClick={() => lead.faster(end, -1)}>
                     −
                   </Button>
                   <b className="num">{say(lead.keyFeeds[end], 'feed')}</b>
-                  <Button aria-label={`${ENDS[end]} faster`} onClick={() => lead.faster(end, 1)}>
+                  <Button aria-label={`${names[end]} faster`} onClick={() => lead.faster(end, 1)}>
                     +
                   </Button>
                 </span>
               ))}
             </>
           )}
+          <Check label="Sound" checked={sound.on} onChange={sound.turn} />
           {!running && <Check label="Begin with a warm wire" checked={warm} onChange={setWarm} />}
         </div>
         <p id="bench-keys" className={css.caption}>
@@ -203,15 +219,17 @@ export function Bench(p: {
       <aside className={css.side}>
         <section className={css.live} aria-label="Live">
           <h2>{sense?.name ?? 'Ready'}</h2>
-          <p aria-live="polite">{sense?.what ?? 'Press Lead it, then draw the wire along its line.'}</p>
+          <p aria-live="polite">{sense?.what ?? 'Press Lead it; then press on the wire and draw it along.'}</p>
           <dl className={css.figures}>
             <Live name="Feed" value={told && say(told.m.near.feed, 'feed')} />
-            {!course.together && <Live name="Feed, far end" value={told && say(told.m.far.feed, 'feed')} />}
+            {!course.together && (
+              <Live name={`Feed, ${names.far.toLowerCase()}`} value={told && say(told.m.far.feed, 'feed')} />
+            )}
             <Live name="Kerf" value={spot && spot.near.inFoam ? say(spot.near.kerf, 'slot') : null} />
             <Live
               name="Middle lags"
               value={
-                told && (told.m.lag < SEEN_LAG ? `under ${say(SEEN_LAG, 'slot')}` : say(told.m.lag, 'slot'))
+                told && (told.m.lag < SEEN_LAG ? `under ${typed(SEEN_LAG, 'slot')}` : say(told.m.lag, 'slot'))
               }
             />
             <Live

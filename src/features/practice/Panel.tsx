@@ -2,9 +2,9 @@
 import { useEffect, useRef, type PointerEvent } from 'react';
 import { arcNear, placeAt, trackOf, type Course } from '@/core/practice/course';
 import type { LeadSession } from '@/core/practice/session';
-import type { Spot } from '@/core/practice/run';
+import type { Aim, Spot } from '@/core/practice/run';
 import { useWidth } from '@/ui/useWidth';
-import { coloursOf, paintGround, paintKerf, paintWire, sized, viewOf } from './paint';
+import { coloursOf, paintGround, paintKerf, paintRing, paintWire, sized, viewOf } from './paint';
 import css from './practice.module.css';
 
 /** How far along its line a pointer may draw a wire at once, mm. */
@@ -22,25 +22,29 @@ export function Panel(p: {
   height: number;
   diameterMm: number;
   session: () => LeadSession | null;
+  /** Where a called pass should be now. */
+  ring: () => Aim | null;
   onAim: (end: 'near' | 'far', arc: number | null) => void;
   /** Takes the function that paints a frame of it. */
   painter: (end: 'near' | 'far', paint: Painter | null) => void;
   smoke: () => boolean;
   still: boolean;
+  /** The foam is pushed past a wire that stands. */
+  pushed: boolean;
 }) {
   const [about, width] = useWidth(FIRST_PX);
   const ground = useRef<HTMLCanvasElement>(null);
   const kerf = useRef<HTMLCanvasElement>(null);
   const top = useRef<HTMLCanvasElement>(null);
-  const held = useRef<number | null>(null);
+  const held = useRef<{ id: number; x: number; arc: number } | null>(null);
   const was = useRef<Spot | null>(null);
-  const { course, end, height, session, painter, smoke, still, diameterMm, onAim } = p;
+  const { course, end, height, pushed, session, ring, painter, smoke, still, diameterMm, onAim } = p;
   useEffect(() => {
     const g = ground.current && sized(ground.current, width, height);
     const k = kerf.current && sized(kerf.current, width, height);
     const w = top.current && sized(top.current, width, height);
     if (!g || !k || !w || !ground.current) return;
-    const view = viewOf(course, width, height);
+    const view = viewOf(course, width, height, pushed);
     let colours = coloursOf(ground.current);
     // A theme that is changed is painted anew.
     const base = () => {
@@ -65,20 +69,27 @@ export function Panel(p: {
       const spot = s.now.spots[end];
       if (!begin && was.current) paintKerf(k, view, was.current, spot, colours);
       was.current = spot;
+      if (pushed) {
+        const moved = `translateX(${view.shift(spot.at[0])}px)`;
+        ground.current!.style.transform = moved;
+        kerf.current!.style.transform = moved;
+      }
       const aim = placeAt(s.run[end], s.aimed[end]);
       w.clearRect(0, 0, width, height);
+      const call = ring();
+      if (call) paintRing(w, view, placeAt(s.run[end], call[end]), colours);
       paintWire(w, { view, end, m: s.now, aim, colours, diameterMm, smoke: smoke(), still, width, height });
     });
     return () => {
       watch.disconnect();
       painter(end, null);
     };
-  }, [course, end, width, height, painter, smoke, still, diameterMm]);
+  }, [course, end, width, height, painter, smoke, still, diameterMm, ring, pushed]);
 
   const aim = (e: PointerEvent<HTMLCanvasElement>) => {
     const s = session();
     if (!s) return;
-    const view = viewOf(course, width, height);
+    const view = viewOf(course, width, height, pushed);
     const track = s.run[end];
     if (document.pointerLockElement === e.currentTarget) {
       const [x, y] = placeAt(track, s.aimed[end]);
@@ -86,7 +97,11 @@ export function Panel(p: {
       onAim(end, arcNear(track, to, s.aimed[end], REACH));
       return;
     }
-    if (held.current !== e.pointerId) return;
+    if (held.current?.id !== e.pointerId) return;
+    if (pushed) {
+      const arc = held.current.arc + (held.current.x - e.clientX) / view.scale;
+      return onAim(end, Math.min(track.length, Math.max(0, arc)));
+    }
     const box = e.currentTarget.getBoundingClientRect();
     onAim(end, arcNear(track, view.mm(e.clientX - box.left, e.clientY - box.top), s.aimed[end], REACH));
   };
@@ -101,7 +116,7 @@ export function Panel(p: {
         aria-label={`${p.name}: the wire on its line, to scale`}
         data-end={end}
         onPointerDown={(e) => {
-          held.current = e.pointerId;
+          held.current = { id: e.pointerId, x: e.clientX, arc: session()?.aimed[end] ?? 0 };
           e.currentTarget.setPointerCapture(e.pointerId);
           aim(e);
         }}

@@ -9,7 +9,7 @@ import { DRILL_NAMES, ledOtherwise } from '@/core/words/practice';
 import { inWords } from '@/state/api';
 import { places } from '@/state/places';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
-import type { OpenRig } from '@/state/types';
+import type { OpenRig, PlanRecord } from '@/state/types';
 import { usePractice } from '@/state/usePractice';
 import { Bench } from './Bench';
 import css from './practice.module.css';
@@ -21,18 +21,27 @@ const Core = dynamic(() => import('./Core').then((m) => m.Core), { ssr: false })
 export function PracticePage(p: {
   open: OpenRig;
   runs: readonly PracticeRunRecord[];
+  plans: readonly PlanRecord[];
   first: Drill | null;
   replay: LedTrace | null;
 }) {
   return (
     <RigProvider open={p.open}>
-      <Inside runs={p.runs} first={p.first} replay={p.replay} />
+      <Inside runs={p.runs} plans={p.plans} first={p.first} replay={p.replay} />
     </RigProvider>
   );
 }
 
-function Inside(p: { runs: readonly PracticeRunRecord[]; first: Drill | null; replay: LedTrace | null }) {
-  const { rig } = useDerived();
+function Inside(p: {
+  runs: readonly PracticeRunRecord[];
+  plans: readonly PlanRecord[];
+  first: Drill | null;
+  replay: LedTrace | null;
+}) {
+  const derived = useDerived().rig;
+  // A run is played on the rig as it was then, until a drill is chosen anew.
+  const [replay, setReplay] = useState(p.replay);
+  const rig = replay?.rig ?? derived;
   const id = useRig((s) => s.id);
   const drills = drillsFor(rig.frame.kind);
   const [drill, setDrill] = useState<Drill>(p.first && drills.includes(p.first) ? p.first : drills[0]!);
@@ -44,10 +53,9 @@ function Inside(p: { runs: readonly PracticeRunRecord[]; first: Drill | null; re
     const out = await keep({ rigId: id, trace });
     return out.kind === 'done' || out.kind === 'kept' ? null : inWords(out);
   };
-  const replayed = p.replay?.drill === drill ? p.replay : null;
   const course = useMemo(
-    () => replayed?.course ?? (wire && drill !== 'core' && drill !== 'unknown' ? courseOf(drill, wire) : null),
-    [wire, drill, replayed],
+    () => replay?.course ?? (wire && drill !== 'core' && drill !== 'unknown' ? courseOf(drill, wire) : null),
+    [wire, drill, replay],
   );
   return (
     <div className={css.page}>
@@ -64,7 +72,12 @@ function Inside(p: { runs: readonly PracticeRunRecord[]; first: Drill | null; re
         <div className={css.columns}>
           <nav aria-label="Drills" className={css.drills}>
             {drills.map((d, i) => (
-              <button key={d} type="button" aria-pressed={d === drill} onClick={() => setDrill(d)}>
+              <button
+                key={d}
+                type="button"
+                aria-pressed={d === drill}
+                onClick={() => (setDrill(d), setReplay(null))}
+              >
                 <span>
                   {i + 1}. {DRILL_NAMES[d]}
                 </span>
@@ -75,18 +88,18 @@ function Inside(p: { runs: readonly PracticeRunRecord[]; first: Drill | null; re
             {ledOtherwise(rig.frame.kind) && <p className={css.note}>{ledOtherwise(rig.frame.kind)}</p>}
           </nav>
           {drill === 'unknown' ? (
-            <Unknown rig={rig} onKeep={kept} />
-          ) : drill === 'core' && !replayed ? (
-            <Core wire={wire} rig={rig} rigId={id} onKeep={kept} />
+            <Unknown rig={rig} first={1 + runs.filter((r) => r.drill === 'unknown').length} onKeep={kept} />
+          ) : drill === 'core' && !replay ? (
+            <Core wire={wire} rig={rig} rigId={id} plans={p.plans} onKeep={kept} />
           ) : (
             course && (
               <Bench
-                key={drill}
+                key={`${drill} ${replay !== null}`}
                 wire={wire}
                 course={course}
                 rig={rig}
                 drill={drill}
-                replay={replayed}
+                replay={replay}
                 onKeep={kept}
               />
             )

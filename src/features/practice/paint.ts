@@ -19,10 +19,12 @@ export interface View {
   readonly x: (mm: number) => number;
   readonly y: (mm: number) => number;
   readonly mm: (px: number, py: number) => Pt;
+  /** How far the drawing is moved with the foam, px, where the foam is pushed; 0 otherwise. */
+  readonly shift: (x: number) => number;
 }
 
 /** Lays a course out over a width and height, both ends to one scale. */
-export function viewOf(course: Course, width: number, height: number): View {
+export function viewOf(course: Course, width: number, height: number, pushed = false): View {
   let [x0, x1, y0, y1] = [Infinity, -Infinity, Infinity, -Infinity];
   const take = (x: number, y: number) => {
     x0 = Math.min(x0, x);
@@ -37,13 +39,16 @@ export function viewOf(course: Course, width: number, height: number): View {
     for (const [x, y] of course[end]) take(x, y);
   }
   const free = width - GLASS_ROOM;
-  const scale = Math.min((free - 2 * ROUND) / (x1 - x0), (height - 2 * ROUND) / (y1 - y0));
-  const left = (free - (x1 - x0) * scale) / 2;
+  // Foam that is pushed goes from one side of the wire, in the middle, to the other.
+  const room = pushed ? free / 2 - ROUND : free - 2 * ROUND;
+  const scale = Math.min(room / (x1 - x0), (height - 2 * ROUND) / (y1 - y0));
+  const left = pushed ? free / 2 : (free - (x1 - x0) * scale) / 2;
   const top = (height - (y1 - y0) * scale) / 2;
   return {
     scale,
     x: (mm) => left + (mm - x0) * scale,
     y: (mm) => top + (y1 - mm) * scale,
+    shift: (x) => (pushed ? (x0 - x) * scale : 0),
     mm: (px, py) => [(px - left) / scale + x0, y1 - (py - top) / scale],
   };
 }
@@ -144,6 +149,15 @@ export function paintKerf(c: CanvasRenderingContext2D, v: View, from: Spot, to: 
   c.stroke();
 }
 
+/** Where the call is: a ring to keep the wire in. */
+export function paintRing(c: CanvasRenderingContext2D, v: View, at: Pt, colours: Colours): void {
+  c.strokeStyle = colours.act;
+  c.lineWidth = 2;
+  c.beginPath();
+  c.arc(v.x(at[0]), v.y(at[1]), 11, 0, 2 * Math.PI);
+  c.stroke();
+}
+
 export interface Over {
   readonly view: View;
   readonly end: 'near' | 'far';
@@ -162,6 +176,8 @@ export interface Over {
 export function paintWire(c: CanvasRenderingContext2D, o: Over): void {
   const { view: v, m, colours } = o;
   const spot = m.spots[o.end];
+  c.save();
+  c.translate(v.shift(spot.at[0]), 0);
   const [x, y] = [v.x(spot.at[0]), v.y(spot.at[1])];
   const [ax, ay] = [v.x(o.aim[0]), v.y(o.aim[1])];
   if (Math.hypot(ax - x, ay - y) > 6) {
@@ -190,6 +206,7 @@ export function paintWire(c: CanvasRenderingContext2D, o: Over): void {
   }
   if (o.smoke) smoke(c, x, y, o.still ? 0.5 : m.t % 1, colours.dim);
   dot(c, x, y, Math.max(5, (o.diameterMm / 2) * v.scale), heatColour(spot.wireC), colours.ink);
+  c.restore();
   glass(c, o, spot);
 }
 

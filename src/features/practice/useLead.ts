@@ -32,11 +32,18 @@ export interface Told {
 
 /** A run on the bench: its session, its hands, and what is drawn of it each frame. */
 export function useLead(
-  o: { wire: PracticeWire; course: Course; rig: Rig; drill: LedDrill; warm: boolean },
+  o: {
+    wire: PracticeWire;
+    course: Course;
+    rig: Rig;
+    drill: LedDrill;
+    warm: boolean;
+    called: readonly Aim[] | null;
+  },
   draw: (session: LeadSession, dt: number) => void,
   onEnd: (trace: LedTrace, score: PracticeScore, shown: boolean) => void,
 ) {
-  const { wire, course, rig, drill, warm } = o;
+  const { wire, course, rig, drill, warm, called } = o;
   const make = useCallback(
     () => new LeadSession(wire, course, { rig, drill, warm }),
     [wire, course, rig, drill, warm],
@@ -124,6 +131,11 @@ export function useLead(
     l.aim = { ...l.aim, [end]: arc };
   }, []);
 
+  const ring = useCallback((): Aim | null => {
+    const l = live.current;
+    if (!called || !l) return null;
+    return called[Math.min(called.length - 1, Math.round(l.session.now.t / STEP_S))] ?? null;
+  }, [called]);
   const press = useCallback(() => {
     const l = live.current;
     if (l && !l.script) l.hand.press(l.session.aimed);
@@ -141,7 +153,9 @@ export function useLead(
     told,
     keyFeeds,
     lead: () => start(null),
-    show: () => start(demonstration(course)),
+    show: () => start([...(called ?? demonstration(course))]),
+    /** Where a called pass should be now; null where nothing is called. */
+    ring,
     replay: (trace: LedTrace) => start(aimsOf(trace)),
     stop,
     aimAt,

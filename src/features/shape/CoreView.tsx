@@ -13,7 +13,7 @@ import {
   Mesh,
   MeshLambertMaterial,
 } from 'three';
-import type { PlanView } from '@/core/engine/template/view';
+import { blockOf, type PlanView } from '@/core/engine/template/view';
 import { arcs, pointAt, type Pt } from '@/core/numeric/polyline';
 import { View3d, type Look } from '@/ui/View3d';
 
@@ -52,9 +52,8 @@ function coreOf(root: Pt[], tip: Pt[], span: number): BufferGeometry {
 export function CoreView({ view }: { view: PlanView }) {
   const look = useMemo((): Look => {
     const span = view.plan.piece.spanMm;
-    const { box, smallest } = view.blank;
-    const size = view.plan.blank ?? smallest;
-    const margin = view.plan.blank?.marginMm ?? 15;
+    const size = view.plan.blank ?? view.blank.smallest;
+    const at = blockOf(view);
     const pass = view.passes[0]!;
     const k = Math.floor(pass.nodes.length / 2);
     const wire = (['root', 'tip'] as const).map((end, i) => {
@@ -72,13 +71,13 @@ export function CoreView({ view }: { view: PlanView }) {
         new EdgesGeometry(new BoxGeometry(size.widthMm, size.heightMm, size.lengthMm)),
         new LineBasicMaterial({ color: colour('--edge') }),
       );
-      block.position.set(box.x0 - margin + size.widthMm / 2, (box.y0 + box.y1) / 2, -size.lengthMm / 2);
+      block.position.set((at.x0 + at.x1) / 2, (at.y0 + at.y1) / 2, -size.lengthMm / 2);
       const line = new BufferGeometry();
       line.setAttribute('position', new Float32BufferAttribute(wire.flat(), 3));
       return {
         things: [core, block, new Line(line, new LineBasicMaterial({ color: new Color('#e0571b') }))],
-        eye: [box.x0 - reach * 0.75, reach * 0.62, reach * 0.52],
-        at: [(box.x0 + box.x1) / 2, 0, -span / 2],
+        eye: [view.blank.box.x0 - reach * 0.75, reach * 0.62, reach * 0.52],
+        at: [(view.blank.box.x0 + view.blank.box.x1) / 2, 0, -span / 2],
       };
     };
   }, [view]);

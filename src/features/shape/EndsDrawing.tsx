@@ -1,7 +1,7 @@
 'use client';
 import { useId } from 'react';
 import { boxOf, type Pt } from '@/core/numeric/polyline';
-import type { PlanView } from '@/core/engine/template/view';
+import { blockOf, type PlanView } from '@/core/engine/template/view';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import css from './shape.module.css';
@@ -20,14 +20,7 @@ export function EndsDrawing({ view, height = 204 }: { view: PlanView; height?: n
   const id = useId();
   const { box, smallest } = view.blank;
   const size = view.plan.blank ?? smallest;
-  const margin = view.plan.blank?.marginMm ?? 15;
-  const middle = (box.y0 + box.y1) / 2;
-  const block = {
-    x0: box.x0 - margin,
-    x1: box.x0 - margin + size.widthMm,
-    y0: middle - size.heightMm / 2,
-    y1: middle + size.heightMm / 2,
-  };
+  const block = blockOf(view);
   const all = boxOf([
     [block.x0, block.y0],
     [block.x1, block.y1],

@@ -36,7 +36,7 @@ export const PINNED_NAMES: Record<Template['pinnedTo'], string> = {
   core: 'pinned to the core',
   'block-bottom': 'pinned to the bottom of the block',
 };
-export const SIDE_NAMES = { top: 'Top', bottom: 'Bottom', outline: 'All round', square: 'Straight' } as const;
+export { SIDE_NAMES } from '@/core/words/plan';
 export const END_NAMES = { root: 'Root', tip: 'Tip' } as const;
 
 /** Why the cuts come in this order. */

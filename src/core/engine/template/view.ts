@@ -69,6 +69,23 @@ function chordOf(t: TemplatePlan, end: End): readonly [Pt, Pt] {
   return [nose!, tail!];
 }
 
+/** Free foam beside a core whose blank nobody set, mm. */
+const MARGIN = 15;
+
+/** The block of a planned piece about both ends as they lie in it, mm. */
+export function blockOf(view: Pick<PlanView, 'blank' | 'plan'>): {
+  x0: number;
+  x1: number;
+  y0: number;
+  y1: number;
+} {
+  const { box, smallest } = view.blank;
+  const { widthMm, heightMm } = view.plan.blank ?? smallest;
+  const x0 = box.x0 - (view.plan.blank?.marginMm ?? MARGIN);
+  const middle = (box.y0 + box.y1) / 2;
+  return { x0, x1: x0 + widthMm, y0: middle - heightMm / 2, y1: middle + heightMm / 2 };
+}
+
 /** A plan that was worked out, without its functions. */
 export function viewOf(t: TemplatePlan): PlanView {
   const { rig: _, ...plan } = t.plan;

@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { asked, type Query } from '@/app/asked';
 import { DRILLS } from '@/core/documents/practice';
 import { PracticePage } from '@/features/practice/PracticePage';
+import { planService } from '@/server/plans';
 import { practiceService } from '@/server/practice';
 import { openRig } from '@/server/rigs';
 
@@ -17,5 +18,13 @@ export default async function Page({ params, searchParams }: Props) {
   const trace = query['run'] ? await practiceService.find(query['run']) : null;
   const replay = trace?.kind === 'led' ? trace : null;
   const first = replay?.drill ?? DRILLS.find((d) => d === query['drill']) ?? null;
-  return <PracticePage open={open} runs={await practiceService.list()} first={first} replay={replay} />;
+  return (
+    <PracticePage
+      open={open}
+      runs={await practiceService.list()}
+      plans={await planService.list(id)}
+      first={first}
+      replay={replay}
+    />
+  );
 }
