@@ -77,7 +77,7 @@ export type LedTrace = z.infer<typeof ledTraceSchema>;
 export type BenchTrace = z.infer<typeof benchTraceSchema>;
 
 /** What points are lost for: by a hand that leads, and on an unknown bench. */
-export const LED_LOSSES = ['fast', 'slow', 'uneven', 'corner-short', 'corner-long', 'step', 'cold', 'still', 'undone'] as const; // prettier-ignore
+export const LED_LOSSES = ['fast', 'slow', 'off-feed', 'corner-short', 'corner-long', 'step', 'cold', 'still', 'undone'] as const; // prettier-ignore
 export const BENCH_LOSSES = ['cuts', 'wrong-fault', 'limit'] as const;
 export const LOSSES = [...LED_LOSSES, ...BENCH_LOSSES] as const;
 export type LossCode = (typeof LOSSES)[number];

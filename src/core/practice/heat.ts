@@ -47,12 +47,12 @@ export function ampsThrough(s: Setup, lumps: readonly Lump[]): number {
 /** Heat capacity of a metre of wire, J/(m·K). */
 export const capacityOf = (s: Setup): number => s.alloy.density * s.area * s.alloy.heatCapacity;
 
-/** °C of a lump after `dt` seconds at a current: ρ·A·cp·dT/dt = I²R′ − loss, one step of the linearised balance (Rosenbrock), stable for any dt. */
+/** °C of a lump after `dt` seconds at a current: ρ·A·cp·dT/dt = I²R′ − loss, one step of the linearised balance (linearly implicit midpoint rule), stable for any dt. */
 export function warmed(s: Setup, l: Lump, amps: number, dt: number): number {
   const net = (t: number) => amps * amps * ohmPerMetre(s, t) - lossOf(s, { wireC: t, kerf: l.kerf });
   const capacity = capacityOf(s);
   const slope = Math.min(0, net(l.wireC + 0.5) - net(l.wireC - 0.5));
-  return l.wireC + (dt * net(l.wireC)) / (capacity - dt * slope);
+  return l.wireC + (dt * net(l.wireC)) / (capacity - 0.5 * dt * slope);
 }
 
 /** Kerf in m that a wire at a temperature settles to at a feed (m/s): its heat across that kerf melts just that kerf. 0 where it melts nothing. */

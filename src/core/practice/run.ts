@@ -1,7 +1,7 @@
 import { rootIncreasing } from '../numeric/root';
 import type { Pt } from '../numeric/polyline';
 import { dragPerMetre } from '../physics/foam/drag';
-import { feedForSlot, slotWidth } from '../physics/foam/melt';
+import { feedForSlot } from '../physics/foam/melt';
 import { inside, placeAt, trackOf, type Course, type Track } from './course';
 import { follow, type Led } from './hand';
 import { ampsThrough, intoFoam, settledKerf, STANDING, warmed, type Lump } from './heat';
@@ -82,6 +82,7 @@ export class PracticeRun {
   private amps = 0;
   private pull = 0;
   private lag = 0;
+  private between: Pt;
   private lnKerf = Math.log(1e-3);
 
   constructor(
@@ -94,8 +95,9 @@ export class PracticeRun {
     this.far = trackOf(course.far, course.faces.far);
     this.airC = warm ? wire.e.idle.airC : wire.e.s.room.airC;
     const [a, b] = [placeAt(this.near, 0), placeAt(this.far, 0)];
+    this.between = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
     const kept = (at: Pt): Kept => ({ at, wireC: this.airC, kerf: null, feed: 0, ratio: 0 });
-    this.kept = { near: kept(a), middle: kept([(a[0] + b[0]) / 2, (a[1] + b[1]) / 2]), far: kept(b) };
+    this.kept = { near: kept(a), middle: kept(this.between), far: kept(b) };
   }
   readonly dt: number;
 
@@ -126,31 +128,31 @@ export class PracticeRun {
     spot.feed = fresh ? Math.max(0, next.feed) / 1000 : 0;
   }
 
-  /** The middle moves towards the line between the ends, at the pace whose drag its lag balances: an implicit step, so that a settled lag is exact. */
+  /** The middle moves towards the line between the ends, at the pace whose drag its lag balances; implicitly, so that a settled lag is exact. */
   private trail(): void {
     const { near, far, middle } = this.kept;
+    const was = this.between;
     const to: Pt = [(near.at[0] + far.at[0]) / 2, (near.at[1] + far.at[1]) / 2];
-    const gap = Math.hypot(to[0] - middle.at[0], to[1] - middle.at[1]) / 1000;
-    const fresh = near.feed > 0 || far.feed > 0 || gap > 1e-6;
+    this.between = to;
     if (!this.inFoam('middle', middle.at)) {
-      middle.feed = 0;
+      middle.feed = Math.hypot(to[0] - was[0], to[1] - was[1]) / 1000 / this.dt;
       middle.at = to;
       this.lag = 0;
       return;
     }
+    const from = middle.at;
     this.pull = this.wire.pull(this.airC, this.meanC());
     const stiff = this.wire.stiffness(this.pull);
-    const pace = this.paceOf(middle.wireC, gap, stiff);
-    const go = gap > 0 ? Math.min(1, (pace * this.dt) / gap) : 0;
-    middle.at = [middle.at[0] + go * (to[0] - middle.at[0]), middle.at[1] + go * (to[1] - middle.at[1])];
-    middle.feed = fresh ? pace : 0;
+    const gap = Math.hypot(to[0] - from[0], to[1] - from[1]) / 1000;
+    const go = gap > 0 ? Math.min(1, (this.paceOf(middle.wireC, gap, stiff) * this.dt) / gap) : 0;
+    middle.at = [from[0] + go * (to[0] - from[0]), from[1] + go * (to[1] - from[1])];
     this.lag = gap * (1 - go);
-    const over =
-      Math.max(
-        this.lag / this.wire.mostLag,
-        this.wire.stress(this.pull, this.lag) / this.wire.allowed(middle.wireC),
-      ) > (this.snagged ? LETS_GO : 1);
-    this.snagged = over;
+    middle.feed = Math.hypot(middle.at[0] - from[0], middle.at[1] - from[1]) / 1000 / this.dt;
+    const load = Math.max(
+      this.lag / this.wire.mostLag,
+      this.wire.stress(this.pull, this.lag) / this.wire.allowed(middle.wireC),
+    );
+    this.snagged = load > (this.snagged ? LETS_GO : 1);
   }
 
   /**
@@ -190,42 +192,40 @@ export class PracticeRun {
   }
 
   private heat(): void {
+    this.warm(this.dt);
+    for (const name of NAMES) this.melt(name);
+  }
+
+  private warm(dt: number): void {
     const { s } = this.wire.e;
-    const m = s.melt!;
     const outer: Lump = { wireC: this.airC, share: 1 - s.width / s.length, kerf: null };
-    const lump = (n: (typeof NAMES)[number]): Lump => ({
+    const lumps = NAMES.map((n): Lump => ({
       wireC: this.kept[n].wireC,
       share: (SHARE[n] * s.width) / s.length,
       kerf: this.kept[n].kerf,
-    });
-    const lumps = NAMES.map(lump);
+    }));
     this.amps = ampsThrough(s, [outer, ...lumps]);
-    this.airC = warmed(s, outer, this.amps, this.dt);
-    NAMES.forEach((name, i) => {
-      const spot = this.kept[name];
-      spot.wireC = warmed(s, lumps[i]!, this.amps, this.dt);
-      const inFoam = this.inFoam(name, spot.at);
-      if (!inFoam) {
-        spot.kerf = null;
-        spot.ratio = 0;
-        return;
-      }
-      const settled = settledKerf(s, spot.wireC, spot.feed, spot.kerf ?? s.diameter);
-      // It comes in with the kerf that its heat and feed melt: the entry itself is cut from outside.
-      if (spot.kerf === null) spot.kerf = spot.feed > STANDING ? settled : s.diameter;
-      else {
-        const q = intoFoam(s, spot);
-        const standing = settled >= spot.kerf ? standingGrowth(m, q) : 0;
-        spot.kerf = kerfAfter(
-          spot.kerf,
-          Math.min(settled, slotWidth(m, q || 1e-9, STANDING)),
-          standing,
-          spot.feed,
-          this.dt,
-        );
-      }
-      spot.ratio = spot.feed > STANDING ? this.wire.ratioOf(settled) : 0;
-    });
+    this.airC = warmed(s, outer, this.amps, dt);
+    NAMES.forEach((n, i) => (this.kept[n].wireC = warmed(s, lumps[i]!, this.amps, dt)));
+  }
+
+  private melt(name: (typeof NAMES)[number]): void {
+    const { s } = this.wire.e;
+    const spot = this.kept[name];
+    if (!this.inFoam(name, spot.at)) {
+      spot.kerf = null;
+      spot.ratio = 0;
+      return;
+    }
+    const settled = settledKerf(s, spot.wireC, spot.feed, spot.kerf ?? s.diameter);
+    spot.ratio = spot.feed > STANDING ? this.wire.ratioOf(settled) : 0;
+    // It comes in with the kerf that its heat and feed melt: the entry itself is cut from outside.
+    if (spot.kerf === null) {
+      spot.kerf = spot.feed > STANDING ? settled : s.diameter;
+      return;
+    }
+    const growth = settled >= spot.kerf ? standingGrowth(s.melt!, intoFoam(s, spot)) : 0;
+    spot.kerf = kerfAfter(spot.kerf, settled, growth, spot.feed, this.dt);
   }
 
   private meanC(): number {

@@ -32,13 +32,13 @@ export interface Score {
 const FAST_PATH = 100;
 const SNAG = 15;
 const SLOW_TIME = 80;
-const UNEVEN_MM = 60;
+const OFF_FEED_MM = 100;
 const CORNER = 30;
 const STEP_MM = 6;
 const COLD = 60;
 const STILL_S = 8;
 /** What costs nothing: mm of kerf a side, of a corner cut off, of one melted, of ends out of step; share of heat; shares of the path too fast and undone. */
-const FREE = { fast: 0.01, kerf: 0.25, cutOff: 0.2, melted: 0.25, step: 1.5, cold: 0.08, undone: 0.03 };
+const FREE = { fast: 0.01, kerf: 0.12, cutOff: 0.2, melted: 0.25, step: 1.5, cold: 0.08, undone: 0.03 };
 /** At so many mm over that a corner is lost. */
 const CORNER_MM = { short: 0.5, long: 0.75 };
 /** Kerf this near a corner is the corner's, mm. */
@@ -77,7 +77,12 @@ export function scoreOf(wire: PracticeWire, course: Course, t: Tallied): Score {
     seconds: t.slowS,
     hottestC: t.hottestC,
   });
-  lose('uneven', UNEVEN_MM * ends.over, { meanMm: ends.mean, mostMm: ends.most, goalMmS: course.feed });
+  lose('off-feed', OFF_FEED_MM * ends.over, {
+    meanMm: ends.mean,
+    mostMm: ends.most,
+    feedMmS: t.pathMm / (t.inFoamS || 1),
+    goalMmS: course.feed,
+  });
   corners.forEach((c, i) => {
     const values = { corner: i + 1, waitS: c.waitS, stoodS: t.stoodS[i]!, ...cornerAt(wire, course, t, i) };
     lose(
@@ -146,7 +151,8 @@ function kerfOff(
       n++;
       sum += off;
       most = Math.max(most, off);
-      over += Math.max(0, off - FREE.kerf - hot);
+      // What was led too fast or too slow has lost its points for that.
+      if (e.fair[bin]) over += Math.max(0, off - FREE.kerf - hot);
     });
   each('near', t.near);
   if (!course.together) each('far', t.far);

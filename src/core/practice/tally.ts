@@ -15,6 +15,8 @@ const PAUSE_S = 0.5;
 /** What a run leaves behind of one end: the widest kerf of each bin, mm; 0 where it never was. */
 export interface EndTally {
   readonly kerf: Float64Array;
+  /** 1 where it was neither led too fast nor too slow. */
+  readonly fair: Uint8Array;
   readonly track: Track;
 }
 
@@ -87,6 +89,7 @@ export class Tally {
     const of = (track: Track): EndTally => ({
       track,
       kerf: new Float64Array(Math.ceil(track.length / BIN) + 1),
+      fair: new Uint8Array(Math.ceil(track.length / BIN) + 1).fill(1),
     });
     this.ends = { near: of(run.near), far: of(run.far) };
     this.stood = this.corners().map(() => 0);
@@ -139,7 +142,10 @@ export class Tally {
     const corner = this.cornerAt(m);
     const stands = feed < Math.min(STANDS * this.course.feed, wire.at.slowest / 2);
     const least = Math.min(...[near, far].filter((s) => s.inFoam).map((s) => s.feed));
-    if (corner < 0 && !stands && !m.snagged && least < wire.at.slowest) sum.slowS += dt;
+    const slow = corner < 0 && !stands && !m.snagged && least < wire.at.slowest;
+    if (slow) sum.slowS += dt;
+    if (slow || fast)
+      for (const end of ['near', 'far'] as const) this.ends[end].fair[Math.round(m[end].arc / BIN)] = 0;
     if (corner >= 0) this.stood[corner]! += dt;
     sum.fastestMmS = Math.max(sum.fastestMmS, feed);
     this.pause = stands && corner < 0 && !m.snagged ? this.pause + dt : 0;

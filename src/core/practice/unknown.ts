@@ -111,7 +111,7 @@ function faultRead(rig: Rig, bench: HiddenBench): HiddenFault {
   const settings = heatSettings(rig);
   const off = (fault: HiddenFault) => {
     const guess = { ...bench, truth: withFault(rig, fault) };
-    return settings.reduce((sum, setting) => {
+    return settings.reduce<number>((sum, setting) => {
       const [read, drawn] = [meterOn(bench, setting), meterOn(guess, setting)];
       return sum + Math.log(read.amps / drawn.amps) ** 2 + Math.log(read.volts / drawn.volts) ** 2;
     }, 0);

@@ -103,8 +103,8 @@ export function lossWords(loss: Loss, frame: FrameKind, say: Say): { reason: str
       reason: `Slower than the min clean feed of ${feed('minMmS')} for ${time('seconds')}: the kerf melts wide.`,
       change: `${lead} faster, near ${feed('goalMmS')}, or turn the heat down.`,
     }),
-    uneven: () => ({
-      reason: `The feed wandered: the kerf lies ${size('meanMm')} a side off what is allowed for, ${size('mostMm')} at the most.`,
+    'off-feed': () => ({
+      reason: `Led at ${feed('feedMmS')} on the average, the kerf lies ${size('meanMm')} a side off what is allowed for, ${size('mostMm')} at the most.`,
       change: `Keep to ${feed('goalMmS')}: an even pace counts for more than a quick one.`,
     }),
     'corner-short': () => ({
