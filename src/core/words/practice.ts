@@ -134,7 +134,7 @@ export function lossWords(loss: Loss, frame: FrameKind, say: Say): { reason: str
     cuts: () => ({
       reason: `${v['cuts']} test cuts; ${v['free']} are enough.`,
       change:
-        'Each cut should halve what is not known: between the quickest that came out clean and the first that dragged.',
+        'Each cut should halve what is open: between the quickest that came out clean and the first that dragged.',
     }),
     'wrong-fault': () => ({
       reason: 'The fault was another.',
