@@ -42,7 +42,7 @@ const KINDS = [
 ] as const;
 const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut', 'job', 'make'];
 const PAGES = [
-  ...['wiring', 'heat', 'first-heat', 'recipe', 'tension', 'build'],
+  ...['wiring', 'heat', 'first-heat', 'recipe', 'tension', 'build', 'practice'],
   ...['templates', 'blanks', 'drive', 'call'],
 ];
 /** Cutters that no list of parts is planned for. */

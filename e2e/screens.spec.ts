@@ -1,7 +1,18 @@
 import type { APIRequestContext } from '@playwright/test';
 import { accessibleInBoth, expect, test } from './fixtures';
 
-const PLACES = ['/', '/?away=1', '/new', '/drawer', '/log', '/compare', '/bench', '/glossary', '/about'];
+const PLACES = [
+  '/',
+  '/?away=1',
+  '/new',
+  '/drawer',
+  '/log',
+  '/compare',
+  '/bench',
+  '/glossary',
+  '/practice',
+  '/about',
+];
 const STAGES = ['foam', 'cutter', 'wire', 'power', 'tension', 'try', 'shape', 'cut'];
 const PLANNED: Record<string, string> = {
   templates: 'Templates',
@@ -41,6 +52,7 @@ for (const [name, planned] of [
     for (const [place, head] of [
       ['tension', 'Set it, step by step'],
       ['first-heat', 'Before power'],
+      ['practice', 'Practice bench'],
       ['heat', 'What keeps the heat'],
       ...['templates', 'blanks', 'drive'].map((p) => [p, planned ? PLANNED[p]! : 'Not planned yet']),
     ]) {
@@ -72,6 +84,7 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
     `/rig/${rig!.id}/heat`,
     `/rig/${rig!.id}/tension`,
     `/rig/${rig!.id}/first-heat`,
+    `/rig/${rig!.id}/practice`,
     `/log?rig=${rig!.id}`,
     `/rig/${rig!.id}/recipe`,
     ...['templates', 'blanks', 'drive', 'call'].map((s) => `/rig/${rig!.id}/${s}`),

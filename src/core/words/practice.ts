@@ -23,14 +23,16 @@ export interface Goal {
 }
 
 /** What a drill asks for, in one or two sentences. */
-export function drillGoal(drill: Drill, g: Goal, say: Say): string {
+export function drillGoal(drill: Drill, g: Goal, say: Say, frame: FrameKind = 'bow'): string {
   const feed = say(g.feedMmS, 'feed');
   const window = `Clean from ${say(g.minMmS, 'feed')} to ${say(g.maxMmS, 'feed')}.`;
   switch (drill) {
     case 'feed':
       return `Lead the wire straight through at an even ${feed}. ${window}`;
     case 'push':
-      return `Push the foam along the fence past the wire at an even ${feed}. ${window}`;
+      return frame === 'slicer'
+        ? `Push the foam under the wire at an even ${feed}. ${window}`
+        : `Push the foam along the fence past the wire at an even ${feed}. ${window}`;
     case 'groove':
       return `Draw the loop along the groove at an even ${feed}. ${window}`;
     case 'corner':
@@ -50,7 +52,7 @@ export function drillGoal(drill: Drill, g: Goal, say: Say): string {
 export function ledOtherwise(frame: FrameKind): string | null {
   if (frame === 'gantry') return 'Motors lead these towers: what is practised is finding a bench out.';
   if (frame === 'pulled-bow' || frame === 'drop-bow')
-    return 'A weight leads this bow: what is practised is finding a bench out.';
+    return 'Its weight leads it: what is practised is finding a bench out.';
   return null;
 }
 

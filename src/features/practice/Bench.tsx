@@ -19,7 +19,7 @@ import { Result } from './Result';
 import { useLead } from './useLead';
 import { useHiss } from './useHiss';
 import { useStillness } from './useStillness';
-import { CORE_ENDS, ENDS, PUSHED, KEYS_ONE, KEYS_TWO } from './words';
+import { CORE_ENDS, ENDS, LOOP, PUSHED, KEYS_ONE, KEYS_TWO } from './words';
 
 /** A lag under this is not seen, mm. */
 const SEEN_LAG = 0.05;
@@ -43,7 +43,8 @@ export function Bench(p: {
   const { wire, course, rig, drill } = p;
   const { say, typed } = useUnits();
   const pushed = drill === 'push';
-  const names = pushed ? PUSHED : drill === 'core' ? CORE_ENDS : ENDS;
+  const loop = rig.frame.kind === 'hand-tool';
+  const names = pushed ? PUSHED : loop ? LOOP : drill === 'core' ? CORE_ENDS : ENDS;
   const still = useStillness();
   const sound = useHiss();
   const [warm, setWarm] = useState(true);
@@ -60,14 +61,13 @@ export function Bench(p: {
   }, []);
   const smoke = useCallback(() => smoking.current, []);
   const draw = useCallback(
-    (session: LeadSession, dt: number) => {
+    (session: LeadSession, dt: number, started: number) => {
       const begin = dt === 0 && fresh.current;
       fresh.current = dt === 0;
       for (const paint of Object.values(painters.current)) paint(session, dt === 0 || begin);
       const on = strip.current;
-      if (!on) return;
-      const width = on.clientWidth;
-      const c = sized(on, width, STRIP_PX);
+      const width = on?.clientWidth ?? 0;
+      const c = on && sized(on, width, STRIP_PX);
       if (c)
         paintAcross(c, {
           m: session.now,
@@ -76,6 +76,11 @@ export function Bench(p: {
           height: STRIP_PX,
           share: wire.e.s.width / wire.e.s.length,
         });
+      // For a look from outside: what a frame takes, its steps and its painting.
+      if (dt > 0) {
+        box.current!.dataset['frameMs'] = (performance.now() - started).toFixed(3);
+        box.current!.dataset['aimed'] = session.aimed.near.toFixed(2);
+      }
     },
     [wire],
   );
@@ -138,7 +143,7 @@ export function Bench(p: {
   return (
     <div className={css.bench}>
       <div className={css.middle}>
-        <p className={css.goal}>{drillGoal(drill, goal, say)}</p>
+        <p className={css.goal}>{drillGoal(drill, goal, say, rig.frame.kind)}</p>
         <div
           ref={box}
           tabIndex={0}
@@ -166,16 +171,20 @@ export function Bench(p: {
               still={still}
             />
           ))}
-          <canvas
-            ref={strip}
-            className={css.strip}
-            style={{ height: STRIP_PX }}
-            role="img"
-            aria-label="The wire across the foam from above"
-          />
-          <p className={css.caption}>
-            The wire across the foam from above; its bow is drawn {LAG_TIMES} times as deep.
-          </p>
+          {!loop && (
+            <>
+              <canvas
+                ref={strip}
+                className={css.strip}
+                style={{ height: STRIP_PX }}
+                role="img"
+                aria-label="The wire across the foam from above"
+              />
+              <p className={css.caption}>
+                The wire across the foam from above; its bend is drawn {LAG_TIMES} times as deep.
+              </p>
+            </>
+          )}
         </div>
         <Gauge wire={wire} goal={course.feed} m={told?.m ?? null} ends={course.together ? 'one' : 'both'} />
         <div className={css.acts}>
@@ -227,7 +236,7 @@ export function Bench(p: {
             )}
             <Live name="Kerf" value={spot && spot.near.inFoam ? say(spot.near.kerf, 'slot') : null} />
             <Live
-              name="Middle lags"
+              name={loop ? 'Foot bends back' : 'Middle lags'}
               value={
                 told && (told.m.lag < SEEN_LAG ? `under ${typed(SEEN_LAG, 'slot')}` : say(told.m.lag, 'slot'))
               }

@@ -60,6 +60,8 @@ export function Panel(p: {
       });
     };
     base();
+    // For a look from outside: where a millimetre lies.
+    top.current!.dataset['lay'] = JSON.stringify({ x: view.x(0), y: view.y(0), scale: view.scale });
     k.clearRect(0, 0, width, height);
     w.clearRect(0, 0, width, height);
     const watch = new MutationObserver(base);

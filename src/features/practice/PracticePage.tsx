@@ -10,6 +10,8 @@ import { inWords } from '@/state/api';
 import { places } from '@/state/places';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { OpenRig, PlanRecord } from '@/state/types';
+import { useUnits } from '@/ui/Units';
+import { findingWords } from '@/core/words/findings';
 import { usePractice } from '@/state/usePractice';
 import { Bench } from './Bench';
 import css from './practice.module.css';
@@ -38,7 +40,11 @@ function Inside(p: {
   first: Drill | null;
   replay: LedTrace | null;
 }) {
-  const derived = useDerived().rig;
+  const { rig: derived, reading } = useDerived();
+  const { say } = useUnits();
+  const stops = reading.findings
+    .filter((f) => f.level === 'stop')
+    .map((f) => findingWords(f.code, f.values, say).head);
   // A run is played on the rig as it was then, until a drill is chosen anew.
   const [replay, setReplay] = useState(p.replay);
   const rig = replay?.rig ?? derived;
@@ -68,6 +74,12 @@ function Inside(p: {
           A simulated wire, as this rig’s own would behave. <Link href={places.practice}>All practice</Link>
         </p>
       </header>
+      {stops.length > 0 && (
+        <p className={css.stop} role="note">
+          Practice is only simulated. Nothing of this rig goes under power while this stands: {stops.join('; ')}
+          .
+        </p>
+      )}
       {wire ? (
         <div className={css.columns}>
           <nav aria-label="Drills" className={css.drills}>

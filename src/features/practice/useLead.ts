@@ -40,7 +40,7 @@ export function useLead(
     warm: boolean;
     called: readonly Aim[] | null;
   },
-  draw: (session: LeadSession, dt: number) => void,
+  draw: (session: LeadSession, dt: number, started: number) => void,
   onEnd: (trace: LedTrace, score: PracticeScore, shown: boolean) => void,
 ) {
   const { wire, course, rig, drill, warm, called } = o;
@@ -76,7 +76,7 @@ export function useLead(
       live.current.hand.far = keyFeeds.far;
       tell(null);
       setPhase(script ? 'shown' : 'leading');
-      now.current.draw(live.current.session, 0);
+      now.current.draw(live.current.session, 0, 0);
     },
     [make, course, keyFeeds],
   );
@@ -103,6 +103,7 @@ export function useLead(
       const dt = Math.max(0, (t - last) / 1000);
       last = t;
       const { session } = l;
+      const started = performance.now();
       if (l.script) {
         l.at = Math.min(l.script.length, l.at + dt / STEP_S);
         for (let i = Math.floor(l.at - dt / STEP_S); i < Math.floor(l.at); i++)
@@ -112,7 +113,7 @@ export function useLead(
         const near = l.aim.near ?? keyed.near;
         session.advance(dt, { near, far: course.together ? near : (l.aim.far ?? keyed.far) });
       }
-      now.current.draw(session, dt);
+      now.current.draw(session, dt, started);
       if (t - toldAt > TELL_MS) {
         toldAt = t;
         tell({ m: session.now, sense: senseOf(session.now, wire) });

@@ -1,6 +1,7 @@
 /** Names of what is led. */
 export const ENDS = { one: 'Both ends', near: 'Near end', far: 'Far end' } as const;
 export const CORE_ENDS = { one: 'Both ends', near: 'Root', far: 'Tip' } as const;
+export const LOOP = { one: 'The loop’s foot', near: 'Loop', far: 'Loop' } as const;
 export const PUSHED = { one: 'The foam, pushed past the wire', near: 'Foam', far: 'Foam' } as const;
 
 export const KEYS_ONE =
