@@ -21,10 +21,13 @@ import { useHiss } from './useHiss';
 import { useStillness } from './useStillness';
 import { CORE_ENDS, ENDS, LOOP, PUSHED, KEYS_ONE, KEYS_TWO } from './words';
 
+/** Under this share of the max feed an end is said to stand. */
+const STANDS = 0.02;
 /** A lag under this is not seen, mm. */
 const SEEN_LAG = 0.05;
 /** Heights of the panels, px. */
-const ONE_PX = 300;
+const STRAIGHT_PX = 210;
+const CORNERED_PX = 300;
 const TWO_PX = 190;
 
 /** A drill that is led: goal, bench, live figures, and what it came to. */
@@ -138,6 +141,7 @@ export function Bench(p: {
     // A new trace is played once.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [replay]);
+  const led = (feed: number) => (feed < STANDS * wire.at.fastest ? 'stands' : say(feed, 'feed'));
   const spot = told?.m.spots;
   const sense = told ? SENSE_WORDS[told.sense] : null;
   return (
@@ -161,7 +165,7 @@ export function Bench(p: {
               end={end}
               name={course.together ? names.one : names[end]}
               pushed={pushed}
-              height={course.together ? ONE_PX : TWO_PX}
+              height={!course.together ? TWO_PX : drill === 'corner' ? CORNERED_PX : STRAIGHT_PX}
               diameterMm={wire.at.diameter}
               session={lead.session}
               ring={lead.ring}
@@ -230,9 +234,9 @@ export function Bench(p: {
           <h2>{sense?.name ?? 'Ready'}</h2>
           <p aria-live="polite">{sense?.what ?? 'Press Lead it; then press on the wire and draw it along.'}</p>
           <dl className={css.figures}>
-            <Live name="Feed" value={told && say(told.m.near.feed, 'feed')} />
+            <Live name="Feed" value={told && led(told.m.near.feed)} />
             {!course.together && (
-              <Live name={`Feed, ${names.far.toLowerCase()}`} value={told && say(told.m.far.feed, 'feed')} />
+              <Live name={`Feed, ${names.far.toLowerCase()}`} value={told && led(told.m.far.feed)} />
             )}
             <Live name="Kerf" value={spot && spot.near.inFoam ? say(spot.near.kerf, 'slot') : null} />
             <Live

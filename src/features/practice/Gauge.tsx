@@ -7,6 +7,9 @@ import css from './practice.module.css';
 /** Most that the gauge shows, over the max feed. */
 const SHOWS = 1.5;
 
+/** A share of the gauge that a word has room in. */
+const ROOM = 0.14;
+
 /** Live feed against the window: melts, clean, drags; what is asked for is marked. */
 export function Gauge(p: { wire: PracticeWire; goal: number; m: Moment | null; ends: 'one' | 'both' }) {
   const { say } = useUnits();
@@ -26,8 +29,8 @@ export function Gauge(p: { wire: PracticeWire; goal: number; m: Moment | null; e
         ))}
       </div>
       <div className={css.scale}>
-        <span style={{ left: 0 }}>melts</span>
-        <span style={{ left: at(Math.max(0.45 * fastest, (slowest + fastest) / 2)) }}>
+        {slowest > ROOM * top && <span style={{ left: 0 }}>melts</span>}
+        <span style={{ left: at(Math.max(0.5 * fastest, (slowest + fastest) / 2)) }}>
           clean {say(slowest, 'feed')} to {say(fastest, 'feed')}
         </span>
         <span style={{ left: at((fastest + top) / 2) }}>drags</span>

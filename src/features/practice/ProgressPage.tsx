@@ -73,20 +73,22 @@ export function ProgressPage(p: {
                       <td>{DRILL_NAMES[r.drill]}</td>
                       <td className="num">{r.score.points}</td>
                       <td>{loss ? lossWords(loss, r.frame, say).reason : 'nothing'}</td>
-                      <td className={css.rowActs}>
-                        {r.traced && r.drill !== 'unknown' && r.rigId !== null && there.has(r.rigId) && (
-                          <Link href={places.drill(r.rigId, r.drill, r.id)}>Play it</Link>
-                        )}
-                        <Act
-                          title={`Delete the run of ${DRILL_NAMES[r.drill]}`}
-                          onClick={() =>
-                            void drop(r.id).then((o) =>
-                              setFault(o.kind === 'done' ? null : 'It could not be deleted.'),
-                            )
-                          }
-                        >
-                          Delete
-                        </Act>
+                      <td>
+                        <div className={css.rowActs}>
+                          {r.traced && r.drill !== 'unknown' && r.rigId !== null && there.has(r.rigId) && (
+                            <Link href={places.drill(r.rigId, r.drill, r.id)}>Play it</Link>
+                          )}
+                          <Act
+                            title={`Delete the run of ${DRILL_NAMES[r.drill]}`}
+                            onClick={() =>
+                              void drop(r.id).then((o) =>
+                                setFault(o.kind === 'done' ? null : 'It could not be deleted.'),
+                              )
+                            }
+                          >
+                            Delete
+                          </Act>
+                        </div>
                       </td>
                     </tr>
                   );

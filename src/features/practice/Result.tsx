@@ -1,4 +1,5 @@
 'use client';
+import { useEffect, useRef } from 'react';
 import type { PracticeScore } from '@/core/documents/practice';
 import type { FrameKind } from '@/core/documents/rig';
 import { FAULT_NAMES, lossWords } from '@/core/words/practice';
@@ -9,10 +10,15 @@ import css from './practice.module.css';
 export function Result(p: { score: PracticeScore; frame: FrameKind; shown: boolean; note?: string | null }) {
   const { say } = useUnits();
   const { score } = p;
+  const box = useRef<HTMLElement>(null);
+  // On a phone it stands below the bench: it comes into sight by itself.
+  useEffect(() => {
+    box.current?.scrollIntoView({ block: 'nearest' });
+  }, [score]);
   const [first, ...others] = score.losses.map((l) => ({ ...l, ...lossWords(l, p.frame, say) }));
   const { led, bench } = score;
   return (
-    <section className={css.result} aria-label="What it came to" data-points={score.points}>
+    <section ref={box} className={css.result} aria-label="What it came to" data-points={score.points}>
       <h2>
         <b className="num">{score.points}</b> of 100{p.shown ? ', led by the program' : ''}
       </h2>

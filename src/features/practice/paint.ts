@@ -5,13 +5,16 @@ import { heatColour } from '@/ui/theme/palette';
 
 /** Free round the drawing, px. */
 const ROUND = 22;
-/** Kept free on the right for the magnifier, px. */
+/** Kept free for the magnifier, px: on the right, or below where a phone has no room beside. */
 const GLASS_ROOM = 104;
+const GLASS_BELOW = 64;
+const NARROW = 520;
 /** Strip across the foam below a drawing: its height, and how many times larger its lag is drawn than it is. */
 export const STRIP_PX = 84;
 export const LAG_TIMES = 5;
-/** Magnifier: its radius, px. */
+/** Magnifier: its radius, px, beside and below. */
 const GLASS = 46;
+const GLASS_SMALL = 30;
 
 /** A view of one end: how its millimetres lie on a canvas. */
 export interface View {
@@ -38,12 +41,14 @@ export function viewOf(course: Course, width: number, height: number, pushed = f
     take(f.x1, f.y1);
     for (const [x, y] of course[end]) take(x, y);
   }
-  const free = width - GLASS_ROOM;
+  const narrow = width < NARROW;
+  const free = narrow ? width : width - GLASS_ROOM;
+  const high = narrow ? height - GLASS_BELOW : height;
   // Foam that is pushed goes from one side of the wire, in the middle, to the other.
   const room = pushed ? free / 2 - ROUND : free - 2 * ROUND;
-  const scale = Math.min(room / (x1 - x0), (height - 2 * ROUND) / (y1 - y0));
+  const scale = Math.min(room / (x1 - x0), (high - 2 * ROUND) / (y1 - y0));
   const left = pushed ? free / 2 : (free - (x1 - x0) * scale) / 2;
-  const top = (height - (y1 - y0) * scale) / 2;
+  const top = (high - (y1 - y0) * scale) / 2;
   return {
     scale,
     x: (mm) => left + (mm - x0) * scale,
@@ -235,11 +240,13 @@ function smoke(c: CanvasRenderingContext2D, x: number, y: number, phase: number,
 /** The wire in its kerf, enlarged so that the kerf can be judged: foam, kerf, wire, the middle where it lies. */
 function glass(c: CanvasRenderingContext2D, o: Over, spot: Spot): void {
   const { colours, m } = o;
-  const [x, y] = [o.width - GLASS - 6, o.height / 2];
-  const scale = GLASS / (o.diameterMm * 2 + 0.7);
+  const narrow = o.width < NARROW;
+  const r = narrow ? GLASS_SMALL : GLASS;
+  const [x, y] = [o.width - r - 6, narrow ? o.height - r - 2 : o.height / 2];
+  const scale = r / (o.diameterMm * 2 + 0.7);
   c.save();
   c.beginPath();
-  c.arc(x, y, GLASS, 0, 2 * Math.PI);
+  c.arc(x, y, r, 0, 2 * Math.PI);
   c.fillStyle = spot.inFoam ? colours.foam : colours.sheet;
   c.fill();
   c.clip();
@@ -249,18 +256,18 @@ function glass(c: CanvasRenderingContext2D, o: Over, spot: Spot): void {
     c.beginPath();
     c.arc(x, y, half, 0, 2 * Math.PI);
     c.fill();
-    c.fillRect(x - GLASS, y - half, GLASS, 2 * half);
+    c.fillRect(x - r, y - half, r, 2 * half);
   }
   const mid = m.spots.middle;
   const back = Math.hypot(mid.at[0] - spot.at[0], mid.at[1] - spot.at[1]);
-  if (m.lag > 0.02 && back * scale < GLASS)
+  if (m.lag > 0.02 && back * scale < r)
     dot(c, x - back * scale, y, (o.diameterMm / 2) * scale, heatColour(mid.wireC), colours.dim);
   dot(c, x, y, (o.diameterMm / 2) * scale, heatColour(spot.wireC), colours.ink);
   c.restore();
   c.strokeStyle = colours.edge;
   c.lineWidth = 1.5;
   c.beginPath();
-  c.arc(x, y, GLASS, 0, 2 * Math.PI);
+  c.arc(x, y, r, 0, 2 * Math.PI);
   c.stroke();
 }
 
