@@ -22,7 +22,7 @@ export const TryLinks = memo(function TryLinks() {
   const id = useRig((s) => s.id);
   return (
     <p className={css.links}>
-      <Link href={places.rigPage(id, 'practice')}>Practice bench</Link>
+      <Link href={places.rigPage(id, 'practice')}>Practise</Link>
       <Link href={places.rigPage(id, 'recipe')}>Recipe card</Link>
       <Link href={places.log(id)}>Logbook</Link>
       <a href={downloads.sheet(id)} download>
