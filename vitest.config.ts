@@ -3,7 +3,10 @@ import { defineConfig } from 'vitest/config';
 import { noPostgres } from './scripts/postgres.mjs';
 
 /** Tests that run on the embedded database, and a second time on a PostgreSQL server. */
-const ON_BOTH = ['src/db/{db,jobs,logbook,machines,pictures,practice}.test.ts', 'src/server/{server,access}.test.ts'];
+const ON_BOTH = [
+  'src/db/{db,jobs,logbook,machines,pictures,practice}.test.ts',
+  'src/server/{server,access}.test.ts',
+];
 /** Tests of what only a server has. */
 const ON_SERVER = ['tests/dbServer.test.ts'];
 const FILES = [

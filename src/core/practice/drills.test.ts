@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { FRAME_KINDS } from '../documents/rig';
 import { traceSchema, type LedDrill, type LossCode } from '../documents/practice';
 import type { Rig } from '../documents/rig';
+import { sweptRig } from '../engine/sweepRigs';
 import { testRig } from '../engine/testRigs';
 import { courseOf, drillsFor } from './drills';
 import { demonstration } from './demonstrate';
@@ -11,7 +12,7 @@ import { scoreOf } from './score';
 import stored from './storedTrace.json';
 import { Tally } from './tally';
 import { BENCHES } from './testBenches';
-import { practiceWire, type PracticeWire } from './wire';
+import { practiceOf, practiceWire, UNFIT, type PracticeWire } from './wire';
 
 type Drill = Exclude<LedDrill, 'core'>;
 const led = (rig: Rig): Drill[] =>
@@ -164,6 +165,31 @@ describe('what is led badly loses for the right reason', () => {
     const falls = (list: number[]) => list.every((x, i) => i === 0 || x <= list[i - 1]!);
     expect(falls([1, 2, 4, 8].map(still))).toBe(true);
     expect(falls([0.6, 1.1, 1.4, 1.8].map(fast))).toBe(true);
+  });
+});
+
+describe('random rigs', () => {
+  it('a rig that can be led is led by the program without a loss worth naming; any other says why', () => {
+    const why = new Set<string>();
+    let ledRuns = 0;
+    for (let seed = 1; seed <= 90; seed++) {
+      const rig = sweptRig(seed);
+      const fit = practiceOf(rig);
+      if ('unfit' in fit) {
+        why.add(fit.unfit);
+        continue;
+      }
+      for (const drill of led(rig)) {
+        ledRuns++;
+        const course = courseOf(drill, fit.wire);
+        const trace = traceOf({ rig, drill, course, warm: true }, demonstration(course));
+        const { points, losses } = play(traceSchema.parse(trace));
+        expect(points, `${rig.name} ${drill} ${JSON.stringify(losses)}`).toBeGreaterThan(95);
+      }
+    }
+    expect(ledRuns).toBeGreaterThan(8);
+    expect([...why].every((w) => UNFIT.some((u) => u === w))).toBe(true);
+    expect(why.size).toBeGreaterThan(2);
   });
 });
 

@@ -3,7 +3,7 @@ import type { FrameKind } from '../documents/rig';
 import { timedByHand } from '../documents/rigDefaults';
 import type { Pt } from '../numeric/polyline';
 import { cornerWait } from '../physics/tension/lag';
-import type { PracticeWire } from './wire';
+import { goalFeed, type PracticeWire } from './wire';
 import { cornersOf, trackOf, type Course, type Face, type Mark } from './course';
 
 const FOR: Readonly<Record<FrameKind, readonly Drill[]>> = {
@@ -32,7 +32,7 @@ const STATIONS = 8;
 
 /** Course of a drill that is led, cut to the rig's own feed; `core` has its own by its piece. */
 export function courseOf(drill: Exclude<Drill, 'core' | 'unknown'>, wire: PracticeWire): Course {
-  const run = Math.min(LONGEST, Math.max(LEAST, Math.round(TAKES_S * wire.at.advised)));
+  const run = Math.min(LONGEST, Math.max(LEAST, Math.round(TAKES_S * goalFeed(wire))));
   if (drill === 'corner') return cornered(run, wire);
   if (drill === 'taper') return tapered(run, wire);
   const face: Face = { x0: 0, x1: run, y0: 0, y1: Math.round(run * 0.3) };
@@ -46,7 +46,7 @@ export function courseOf(drill: Exclude<Drill, 'core' | 'unknown'>, wire: Practi
     far: line,
     faces: { near: face, far: face },
     together: true,
-    feed: wire.at.advised,
+    feed: goalFeed(wire),
   });
 }
 
@@ -55,9 +55,11 @@ const SEEN_LAG = 1;
 const BRISK = 0.85;
 
 /** Feed at which corners are practised, mm/s: the advised one where its lag is seen, otherwise a brisker one. */
-function briskFeed({ at }: PracticeWire): number {
-  if (at.lag(at.advised) >= SEEN_LAG) return at.advised;
-  return Math.max(at.advised, Math.min(at.pace(SEEN_LAG), BRISK * at.fastest));
+function briskFeed(wire: PracticeWire): number {
+  const { at } = wire;
+  const goal = goalFeed(wire);
+  if (at.lag(goal) >= SEEN_LAG) return goal;
+  return Math.max(goal, Math.min(at.pace(SEEN_LAG), BRISK * at.fastest));
 }
 
 /** Seconds to stand at a sharp corner at a feed (mm/s), as the reading says it of the rig's own (`cornerWait`). */
@@ -87,14 +89,14 @@ function cornered(run: number, wire: PracticeWire): Course {
 /** Two humps of different length: the ends start and finish together, so the shorter one is led slower. */
 function tapered(run: number, wire: PracticeWire): Course {
   // Half way, in the logarithm, to the strongest taper that the window bears at the advised feed.
-  const bears = Math.sqrt(wire.at.slowest / wire.at.advised);
+  const bears = Math.sqrt(wire.at.slowest / goalFeed(wire));
   const share = Math.min(0.95, Math.max(TAPER, bears));
   const long = hump(run, run * 0.12);
   const short = hump(run * share, run * 0.12 * share).map(([x, y]): Pt => [x + (run * (1 - share)) / 2, y]);
   const high = Math.round(run * 0.3);
   const near: Face = { x0: 0, x1: run, y0: 0, y1: high };
   const far: Face = { x0: (run * (1 - share)) / 2, x1: (run * (1 + share)) / 2, y0: 0, y1: high };
-  return withStations({ near: long, far: short, faces: { near, far }, together: false, feed: wire.at.advised });
+  return withStations({ near: long, far: short, faces: { near, far }, together: false, feed: goalFeed(wire) });
 }
 
 /** A half wave over a run, with a straight way in and out. */

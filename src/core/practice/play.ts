@@ -13,7 +13,7 @@ import { PracticeRun, type Aim } from './run';
 import { scoreOf } from './score';
 import { Tally } from './tally';
 import { benchScore } from './unknown';
-import { practiceWire } from './wire';
+import { practiceOf, type Unfit } from './wire';
 
 /** Aims are kept to a hundredth of a millimetre. */
 const GRAIN = 100;
@@ -52,11 +52,20 @@ export function aimsOf(trace: LedTrace): Aim[] {
   });
 }
 
+/** Why a rig cannot be practised on, as a fault says it. */
+export const UNFIT_RULES: Readonly<Record<Unfit, string>> = {
+  cold: 'cuts nothing at its setting: there is nothing to practise',
+  'no-window': 'has hardly a clean feed at its setting: each melts or drags',
+  overstressed: 'pulls its hot wire past what it bears',
+  quick: 'wants a feed that no hand leads',
+};
+
 /** What a trace comes to: led again step by step, or the bench asked again. Throws a fault where the rig cuts nothing. */
 export function play(trace: Trace): PracticeScore {
   if (trace.kind === 'bench') return benchScore(trace);
-  const wire = practiceWire(trace.rig);
-  if (!wire) throw new CoreFault('range', 'rig', 'cuts nothing at its setting: there is nothing to practise');
+  const fit = practiceOf(trace.rig);
+  if ('unfit' in fit) throw new CoreFault('range', 'rig', UNFIT_RULES[fit.unfit]);
+  const { wire } = fit;
   const run = new PracticeRun(wire, trace.course, { warm: trace.warm });
   const tally = new Tally(run);
   for (const aim of aimsOf(trace)) {

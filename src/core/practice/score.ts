@@ -39,6 +39,9 @@ const COLD = 60;
 const STILL_S = 8;
 /** What costs nothing: mm of kerf a side, of a corner cut off, of one melted, of ends out of step; share of heat; shares of the path too fast and undone. */
 const FREE = { fast: 0.01, kerf: 0.12, cutOff: 0.2, melted: 0.25, step: 1.5, cold: 0.08, undone: 0.03 };
+/** Of the kerf that a wire comes in with over its steady one so many times is free, fading by e^this over the settling depth. */
+const HOT_FREE = 1.3;
+const HOT_FADES = 2;
 /** At so many mm over that a corner is lost. */
 const CORNER_MM = { short: 0.5, long: 0.75 };
 /** Kerf this near a corner is the corner's, mm. */
@@ -147,7 +150,10 @@ function kerfOff(
       if (kerf === 0 || corners.some((c) => Math.abs(c - arc) < AROUND)) return;
       const planned = wire.at.slot(feedOf(course, end, arc));
       const off = Math.abs(Math.max(kerf, wire.at.diameter) - planned) / 2;
-      const hot = settle > 0 ? ((entry * planned) / 2) * Math.exp((-3 * (arc - e.track.enters)) / settle) : 0;
+      const hot =
+        settle > 0
+          ? HOT_FREE * ((entry * planned) / 2) * Math.exp((-HOT_FADES * (arc - e.track.enters)) / settle)
+          : 0;
       n++;
       sum += off;
       most = Math.max(most, off);

@@ -10,6 +10,7 @@ import { pullWhenGrown } from '../engine/tension';
 import { timesOf } from '../engine/times';
 import { HOT_MODULUS, loopBend } from '../physics/making/loop';
 import { evenSpline, splineAt } from '../numeric/spline';
+import { dragPerMetre } from '../physics/foam/drag';
 import { growth } from '../physics/tension/growth';
 import { lag } from '../physics/tension/lag';
 import { inSeries } from '../physics/tension/stiffness';
@@ -46,7 +47,40 @@ const SNAG_STRESS = 0.8;
 /** A slack wire still bears so much, N: its own bends. Ours. */
 const LEAST_PULL = 1;
 
-/** The wire of a rig for practice; null where it cuts nothing. */
+/** Why a rig gives no wire to practise on: it cuts nothing; hardly a feed is clean; its wire is pulled past what it bears hot; no hand is that quick. */
+export const UNFIT = ['cold', 'no-window', 'overstressed', 'quick'] as const;
+export type Unfit = (typeof UNFIT)[number];
+/** Max over min clean feed under which no hand keeps between them. Ours. */
+const NARROWEST = 1.5;
+/** No hand leads a cut faster at an even pace, mm/s. Ours. */
+const QUICKEST = 80;
+
+/** The wire of a rig for practice, or why there is none. */
+export function practiceOf(rig: Rig): { readonly wire: PracticeWire } | { readonly unfit: Unfit } {
+  const wire = practiceWire(rig);
+  if (!wire) return { unfit: 'cold' };
+  const { at } = wire;
+  if (!(at.fastest > NARROWEST * at.slowest)) return { unfit: 'no-window' };
+  const { cutN, hotN } = wire.e.tension;
+  const pull = Math.max(cutN ?? 0, hotN ?? 0);
+  const drag = dragPerMetre(wire.stress10, wire.e.s.diameter, goalFeed(wire) / at.fastest);
+  const stress = wire.stress(pull, drag / wire.stiffness(pull));
+  if (stress > wire.allowed(wire.e.idle.airC)) return { unfit: 'overstressed' };
+  return goalFeed(wire) > QUICKEST ? { unfit: 'quick' } : { wire };
+}
+
+/** Feed to practise at, mm/s: the rig's own where it is clean and off the edge, else between the bounds as the reading would advise. */
+export function goalFeed({ at }: Pick<PracticeWire, 'at'>): number {
+  const clean = at.advised > CLEAR_OF_MELT * at.slowest && at.advised < CLEAR_OF_EDGE * at.fastest;
+  if (clean) return at.advised;
+  const middle = Math.sqrt(at.slowest * at.fastest);
+  return Math.max(middle, Math.min(at.advised, HALF * at.fastest));
+}
+const CLEAR_OF_MELT = 1.1;
+const CLEAR_OF_EDGE = 0.85;
+const HALF = 0.5;
+
+/** The wire of a rig, fit to be led or not; null where it cuts nothing. */
 export function practiceWire(rig: Rig): PracticeWire | null {
   const e = evaluate(rig);
   const at = atFeedOf(e);

@@ -1,6 +1,7 @@
 import type { Drill, HiddenFault, Loss, LossCode, PracticeScore } from '../documents/practice';
 import type { FrameKind, Rig } from '../documents/rig';
 import type { Sense } from '../practice/senses';
+import type { Unfit } from '../practice/wire';
 import { METRIC_SAY, type Say } from './say';
 
 export const DRILL_NAMES: Record<Drill, string> = {
@@ -47,6 +48,15 @@ export function drillGoal(drill: Drill, g: Goal, say: Say, frame: FrameKind = 'b
       return 'Its fault and its foam’s heat are hidden. Find both, and the max feed, with the meter and as few test cuts as you can.';
   }
 }
+
+/** Why a rig's wire cannot be led as it stands, and what to do about it. */
+export const UNFIT_WORDS: Readonly<Record<Unfit, string>> = {
+  cold: 'This wire cuts nothing at its setting: there is nothing to practise on yet. Give it heat.',
+  'no-window':
+    'Hardly a feed of this wire is clean at its setting: each one melts or drags. Turn the heat down.',
+  overstressed: 'This wire is pulled past what it bears hot: it would break. Let its tension down.',
+  quick: 'This wire is so hot that no hand leads it as fast as it wants. Turn the heat down.',
+};
 
 /** Why a cutter that hands do not lead has no drills of leading; null where they do. */
 export function ledOtherwise(frame: FrameKind): string | null {

@@ -2,10 +2,10 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { Drill, LedTrace, PracticeRunRecord, Trace } from '@/core/documents/practice';
+import type { Drill, LedDrill, LedTrace, PracticeRunRecord, Trace } from '@/core/documents/practice';
 import { courseOf, drillsFor } from '@/core/practice/drills';
-import { practiceWire } from '@/core/practice/wire';
-import { DRILL_NAMES, ledOtherwise } from '@/core/words/practice';
+import { practiceOf } from '@/core/practice/wire';
+import { DRILL_NAMES, ledOtherwise, UNFIT_WORDS } from '@/core/words/practice';
 import { inWords } from '@/state/api';
 import { places } from '@/state/places';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
@@ -52,7 +52,9 @@ function Inside(p: {
   const drills = drillsFor(rig.frame.kind);
   const [drill, setDrill] = useState<Drill>(p.first && drills.includes(p.first) ? p.first : drills[0]!);
   const { runs, keep } = usePractice(p.runs);
-  const wire = useMemo(() => practiceWire(rig), [rig]);
+  const fit = useMemo(() => practiceOf(rig), [rig]);
+  const wire = 'wire' in fit ? fit.wire : null;
+  const unfit = 'unfit' in fit ? fit.unfit : null;
   const best = (d: Drill) =>
     Math.max(-1, ...runs.filter((r) => r.rigId === id && r.drill === d).map((r) => r.score.points));
   const kept = async (trace: Trace) => {
@@ -80,49 +82,47 @@ function Inside(p: {
           .
         </p>
       )}
-      {wire ? (
-        <div className={css.columns}>
-          <nav aria-label="Drills" className={css.drills}>
-            {drills.map((d, i) => (
-              <button
-                key={d}
-                type="button"
-                aria-pressed={d === drill}
-                onClick={() => (setDrill(d), setReplay(null))}
-              >
-                <span>
-                  {i + 1}. {DRILL_NAMES[d]}
-                </span>
-                <b className="num">{best(d) >= 0 ? best(d) : ''}</b>
-                <small>{best(d) >= 0 ? 'best of 100' : 'not led yet'}</small>
-              </button>
-            ))}
-            {ledOtherwise(rig.frame.kind) && <p className={css.note}>{ledOtherwise(rig.frame.kind)}</p>}
-          </nav>
-          {drill === 'unknown' ? (
-            <Unknown rig={rig} first={1 + runs.filter((r) => r.drill === 'unknown').length} onKeep={kept} />
-          ) : drill === 'core' && !replay ? (
-            <Core wire={wire} rig={rig} rigId={id} plans={p.plans} onKeep={kept} />
-          ) : (
-            course && (
-              <Bench
-                key={`${drill} ${replay !== null}`}
-                wire={wire}
-                course={course}
-                rig={rig}
-                drill={drill}
-                replay={replay}
-                onKeep={kept}
-              />
-            )
-          )}
-        </div>
-      ) : (
-        <p>
-          This wire cuts nothing at its setting: there is nothing to practise on yet. Give it heat on{' '}
-          <Link href={places.rig(id, 'power')}>its stage Power</Link>.
-        </p>
-      )}
+      <div className={css.columns}>
+        <nav aria-label="Drills" className={css.drills}>
+          {drills.map((d, i) => (
+            <button
+              key={d}
+              type="button"
+              aria-pressed={d === drill}
+              onClick={() => (setDrill(d), setReplay(null))}
+            >
+              <span>
+                {i + 1}. {DRILL_NAMES[d]}
+              </span>
+              <b className="num">{best(d) >= 0 ? best(d) : ''}</b>
+              <small>{best(d) >= 0 ? 'best of 100' : 'not led yet'}</small>
+            </button>
+          ))}
+          {ledOtherwise(rig.frame.kind) && <p className={css.note}>{ledOtherwise(rig.frame.kind)}</p>}
+        </nav>
+        {drill === 'unknown' && unfit !== 'cold' ? (
+          <Unknown rig={rig} first={1 + runs.filter((r) => r.drill === 'unknown').length} onKeep={kept} />
+        ) : !wire ? (
+          <p>
+            {UNFIT_WORDS[unfit!]}{' '}
+            <Link href={places.rig(id, unfit === 'overstressed' ? 'tension' : 'power')}>To its stage</Link>
+          </p>
+        ) : drill === 'core' && !replay ? (
+          <Core wire={wire} rig={rig} rigId={id} plans={p.plans} onKeep={kept} />
+        ) : (
+          course && (
+            <Bench
+              key={`${drill} ${replay !== null}`}
+              wire={wire}
+              course={course}
+              rig={rig}
+              drill={drill as LedDrill}
+              replay={replay}
+              onKeep={kept}
+            />
+          )
+        )}
+      </div>
     </div>
   );
 }
