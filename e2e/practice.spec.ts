@@ -158,6 +158,26 @@ test('a score is the server’s own: a trace is led again there; rubbish is refu
   }
 });
 
+test('the pointer may be locked to the wire, and lets go on Esc; a reader hears what goes on', async ({
+  page,
+}) => {
+  const id = await made(page);
+  await page.goto(`/rig/${id}/practice?drill=feed`);
+  await page.getByRole('button', { name: 'Lead it' }).click();
+  const stage = page.getByRole('group', { name: /the bench/ });
+  await page.getByRole('button', { name: 'Lock the pointer' }).click();
+  await expect.poll(() => page.evaluate(() => document.pointerLockElement?.tagName ?? null)).toBe('CANVAS');
+  for (let i = 0; i < 40; i++) {
+    await page.mouse.move(300 + 4 * i, 300);
+    await page.waitForTimeout(16);
+  }
+  await expect.poll(async () => Number(await stage.getAttribute('data-aimed'))).toBeGreaterThan(8);
+  await expect(page.locator('[aria-live="polite"]').first()).toContainText(/In air|Clean|Drags|Melts|Stands/);
+  await page.evaluate(() => document.exitPointerLock());
+  await page.getByRole('button', { name: 'Let go' }).click();
+  await expect(result(page)).toContainText('of the cut was not made');
+});
+
 test('what a finger aims at is painted in the next frame', async ({ page }) => {
   const id = await made(page);
   await page.goto(`/rig/${id}/practice?drill=feed`);

@@ -49,6 +49,7 @@ export const downloads = {
   job: (id: string) => `/api/jobs/${id}/document`,
   jobPrint: (id: string, paper: 'a4' | 'letter') => `/api/jobs/${id}/print?paper=${paper}`,
   templates: (id: string, query: string) => `/api/plans/${id}/templates?${query}`,
+  trace: (id: string) => `/api/practice/${id}?as=file`,
   photo: (id: string) => `/api/photos/${id}`,
   backup: '/api/backup',
   certificate: '/api/certificate',

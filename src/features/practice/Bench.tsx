@@ -20,7 +20,7 @@ import { Result } from './Result';
 import { useLead } from './useLead';
 import { useHiss } from './useHiss';
 import { useStillness } from './useStillness';
-import { CORE_ENDS, ENDS, LOOP, PUSHED, KEYS_ONE, KEYS_TWO } from './words';
+import { account, CORE_ENDS, ENDS, LOOP, PUSHED, KEYS_ONE, KEYS_TWO } from './words';
 
 /** Under this share of the max feed an end is said to stand. */
 const STANDS = 0.02;
@@ -223,6 +223,11 @@ export function Bench(p: {
               ))}
             </>
           )}
+          {phase === 'leading' && course.together && !still && (
+            <Button onClick={() => lock(box.current)} title="Esc lets the pointer go">
+              Lock the pointer
+            </Button>
+          )}
           <Check label="Sound" checked={sound.on} onChange={sound.turn} />
           {!running && <Check label="Begin with a warm wire" checked={warm} onChange={setWarm} />}
         </div>
@@ -231,9 +236,12 @@ export function Bench(p: {
         </p>
       </div>
       <aside className={css.side}>
+        <p className={css.account} aria-live="polite">
+          {told && account(told, course, say)}
+        </p>
         <section className={css.live} aria-label="Live">
           <h2>{sense?.name ?? 'Ready'}</h2>
-          <p aria-live="polite">{sense?.what ?? 'Press Lead it; then press on the wire and draw it along.'}</p>
+          <p>{sense?.what ?? 'Press Lead it; then press on the wire and draw it along.'}</p>
           <dl className={css.figures}>
             <Live name="Feed" value={told && led(told.m.near.feed)} />
             {!course.together && (
@@ -258,6 +266,12 @@ export function Bench(p: {
       </aside>
     </div>
   );
+}
+
+/** Keeps the pointer on the wire: what it moves by draws the wire along, until Esc lets it go. Optional; some browsers refuse. */
+function lock(stage: HTMLElement | null): void {
+  const canvas = stage?.querySelector<HTMLCanvasElement>('canvas[data-end="near"]');
+  void Promise.resolve(canvas?.requestPointerLock()).catch(() => {});
 }
 
 function Live(p: { name: string; value: string | null | undefined }) {

@@ -89,12 +89,23 @@ export function Panel(p: {
     };
   }, [course, end, width, height, painter, smoke, still, diameterMm, ring, pushed]);
 
+  useEffect(() => {
+    // Let go of the pointer, the keys lead again.
+    const change = () => document.pointerLockElement === null && onAim(end, null);
+    document.addEventListener('pointerlockchange', change);
+    return () => document.removeEventListener('pointerlockchange', change);
+  }, [onAim, end]);
+
   const aim = (e: PointerEvent<HTMLCanvasElement>) => {
     const s = session();
     if (!s) return;
     const view = viewOf(course, width, height, pushed);
     const track = s.run[end];
     if (document.pointerLockElement === e.currentTarget) {
+      if (pushed) {
+        const arc = s.aimed[end] - e.movementX / view.scale;
+        return onAim(end, Math.min(track.length, Math.max(0, arc)));
+      }
       const [x, y] = placeAt(track, s.aimed[end]);
       const to: [number, number] = [x + e.movementX / view.scale, y - e.movementY / view.scale];
       onAim(end, arcNear(track, to, s.aimed[end], REACH));

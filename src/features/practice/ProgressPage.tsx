@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { PracticeRunRecord } from '@/core/documents/practice';
 import { progressOf, type DrillProgress } from '@/core/practice/progress';
 import { DRILL_NAMES, lossWords } from '@/core/words/practice';
-import { places } from '@/state/places';
+import { downloads, places } from '@/state/places';
 import { usePractice } from '@/state/usePractice';
 import { Act } from '@/ui/Act';
 import { useUnits } from '@/ui/Units';
@@ -77,6 +77,11 @@ export function ProgressPage(p: {
                         <div className={css.rowActs}>
                           {r.traced && r.drill !== 'unknown' && r.rigId !== null && there.has(r.rigId) && (
                             <Link href={places.drill(r.rigId, r.drill, r.id)}>Play it</Link>
+                          )}
+                          {r.traced && (
+                            <a href={downloads.trace(r.id)} download>
+                              Trace
+                            </a>
                           )}
                           <Act
                             title={`Delete the run of ${DRILL_NAMES[r.drill]}`}

@@ -1,3 +1,22 @@
+import type { Course } from '@/core/practice/course';
+import { SENSE_WORDS } from '@/core/words/practice';
+import type { Say } from '@/core/words/say';
+import type { Told } from './useLead';
+
+/**
+ * A run as a reader hears it: what the wire does, and the last station or corner that was passed. It changes only there, so that it is not
+ * read out all the time.
+ */
+export function account({ sense, m }: Told, course: Course, say: Say): string {
+  const passed = course.marks.filter((x) => x.near <= m.near.arc + 1e-3).at(-1);
+  const last = course.marks.filter((x) => x.kind === passed?.kind).length;
+  const at = passed
+    ? `${passed.kind === 'corner' ? 'Corner' : 'Station'} ${passed.n} of ${passed.kind === 'corner' ? last : last - 1}.`
+    : 'Before the first mark.';
+  const goal = `${say(course.feed, 'feed')} asked for.`;
+  return `${SENSE_WORDS[sense].name}. ${at} ${SENSE_WORDS[sense].what} ${goal}`;
+}
+
 /** Names of what is led. */
 export const ENDS = { one: 'Both ends', near: 'Near end', far: 'Far end' } as const;
 export const CORE_ENDS = { one: 'Both ends', near: 'Root', far: 'Tip' } as const;
