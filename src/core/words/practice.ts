@@ -83,11 +83,11 @@ export const SENSE_WORDS: Record<Sense, { readonly name: string; readonly what: 
 };
 
 export const FAULT_NAMES: Record<HiddenFault, string> = {
-  nothing: 'Nothing: all as drawn',
-  thicker: 'The wire is two gauges thicker',
-  thinner: 'The wire is two gauges thinner',
-  contact: 'A clip has a bad contact',
-  'folds-back': 'The supply folds back under load',
+  nothing: 'Nothing, all as drawn',
+  thicker: 'Wire two gauges thicker',
+  thinner: 'Wire two gauges thinner',
+  contact: 'Bad contact at a clip',
+  'folds-back': 'Supply folds back',
 };
 
 const ends = (frame: FrameKind) => (frame === 'table' || frame === 'slicer' ? 'Push' : 'Lead');

@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { LedTrace } from '@/core/documents/practice';
 import type { Rig } from '@/core/documents/rig';
 import { callSheet } from '@/core/engine/call/cues';
@@ -38,69 +38,81 @@ export function Core(p: CoreProps & { plans: readonly PlanRecord[] }) {
         cut.
       </p>
     );
+  const piece = (
+    <Choice
+      label="Piece"
+      name="practice.piece"
+      value={plan.id}
+      options={p.plans.map((x) => ({ value: x.id, name: x.doc.name || 'without a name' }))}
+      onChoose={choose}
+    />
+  );
+  return <Planned key={plan.id} {...p} doc={plan.doc} piece={piece} />;
+}
+
+function Planned(p: CoreProps & { doc: PlanRecord['doc']; piece: ReactNode }) {
+  const { doc, piece } = p;
+  const [aloud, setAloud] = useState(true);
+  const { say } = useUnits();
+  const { view, fault } = usePlanned(p.rig, doc);
+  const [side, setSide] = useState<PassSide | null>(null);
+  const stop = view?.findings.find((f) => f.level === 'stop');
+  if (fault || !view || stop)
+    return (
+      <div className={css.middle}>
+        <div className={css.picks}>{piece}</div>
+        {fault || stop ? (
+          <p role="alert">
+            {stop
+              ? `${planFindingWords(stop.code, stop.values, say).head}.`
+              : 'This piece cannot be led as it stands.'}{' '}
+            <Link href={places.rig(p.rigId, 'shape')}>To its stage Shape</Link>
+          </p>
+        ) : (
+          <p className={css.dim}>Working it out …</p>
+        )}
+      </div>
+    );
+  const pass = view.passes.find((x) => x.side === side) ?? view.passes[0]!;
   return (
     <div className={css.middle}>
-      <Choice
-        label="Piece"
-        name="practice.piece"
-        value={plan.id}
-        options={p.plans.map((x) => ({ value: x.id, name: x.doc.name || 'without a name' }))}
-        onChoose={choose}
-      />
-      <Planned key={plan.id} {...p} doc={plan.doc} />
+      <div className={css.picks}>
+        {piece}
+        {view.passes.length > 1 && (
+          <Choice
+            label="Pass"
+            name="practice.pass"
+            value={pass.side}
+            options={view.passes.map((x) => ({ value: x.side, name: SIDE_NAMES[x.side] }))}
+            onChoose={setSide}
+          />
+        )}
+        <Check label="Call it aloud" checked={aloud} onChange={setAloud} />
+      </div>
+      <Pass key={pass.side} {...p} view={view} pass={pass} aloud={aloud} />
     </div>
   );
 }
 
-function Planned(p: CoreProps & { doc: PlanRecord['doc'] }) {
-  const { doc } = p;
-  const { say } = useUnits();
-  const { view, fault } = usePlanned(p.rig, doc);
-  const [side, setSide] = useState<PassSide | null>(null);
-  if (fault) return <p role="alert">This piece cannot be led as it stands: its stage Shape says why.</p>;
-  if (!view) return <p className={css.dim}>Working it out …</p>;
-  const stop = view.findings.find((f) => f.level === 'stop');
-  if (stop) return <p role="alert">{planFindingWords(stop.code, stop.values, say).head}</p>;
-  const pass = view.passes.find((x) => x.side === side) ?? view.passes[0]!;
-  return (
-    <>
-      {view.passes.length > 1 && (
-        <Choice
-          label="Pass"
-          name="practice.pass"
-          value={pass.side}
-          options={view.passes.map((x) => ({ value: x.side, name: SIDE_NAMES[x.side] }))}
-          onChoose={setSide}
-        />
-      )}
-      <Pass key={pass.side} {...p} view={view} pass={pass} />
-    </>
-  );
-}
-
-function Pass(p: CoreProps & { view: PlanView; pass: PassView }) {
+function Pass(p: CoreProps & { view: PlanView; pass: PassView; aloud: boolean }) {
   const { view, pass } = p;
-  const [aloud, setAloud] = useState(true);
   const course = useMemo(() => courseOfPass(view, pass), [view, pass]);
   const sheet = useMemo(() => callSheet(pass), [pass]);
   const called = useMemo(() => calledAims(pass, sheet), [pass, sheet]);
   const { begin, end } = useCaller(sheet);
   return (
-    <>
-      <Check label="Call it aloud" checked={aloud} onChange={setAloud} />
-      <Bench
-        wire={p.wire}
-        course={course}
-        rig={p.rig}
-        drill="core"
-        replay={null}
-        called={called}
-        onBegin={() => {
-          if (aloud) void begin();
-        }}
-        onStop={end}
-        onKeep={p.onKeep}
-      />
-    </>
+    <Bench
+      wire={p.wire}
+      course={course}
+      rig={p.rig}
+      drill="core"
+      replay={null}
+      called={called}
+      onBegin={() => {
+        if (p.aloud) void begin();
+      }}
+      onStop={end}
+      onKeep={p.onKeep}
+    />
   );
 }

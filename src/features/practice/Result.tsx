@@ -27,7 +27,7 @@ export function Result(p: { score: PracticeScore; frame: FrameKind; shown: boole
           {first.reason} <b>{first.change}</b>
         </p>
       ) : (
-        <p>Nothing lost: clean from end to end.</p>
+        <p>{led ? 'Nothing lost: clean from end to end.' : 'Found out, with nothing lost.'}</p>
       )}
       {others.length > 0 && (
         <ul>
