@@ -12,8 +12,8 @@ const SHEET: readonly (readonly [string, string])[] = [
   ['T', 'On a rig: try the first fix offered'],
   ['S', 'On a rig: to the dial'],
   ['← →', 'On the dial: one step; with Shift ten'],
-  ['Space', 'In a called cut: hold, go on; Enter, a pedal or any other key likewise'],
-  ['↑ ↓', 'In a called cut: faster, slower'],
+  ['Space', 'In a called cut: hold, go on; Enter, a pedal or any other key likewise; at practice: lead, stand'],
+  ['↑ ↓', 'In a called cut: faster, slower; at practice: the feed, W and S the far end’s'],
   ['Esc', 'Close what is open'],
 ];
 
