@@ -83,6 +83,7 @@ export function Bench(p: {
       // For a look from outside: what a frame takes, its steps and its painting.
       if (dt > 0) {
         box.current!.dataset['frameMs'] = (performance.now() - started).toFixed(3);
+        box.current!.dataset['t'] = session.now.t.toFixed(3);
         box.current!.dataset['aimed'] = session.aimed.near.toFixed(2);
       }
     },
