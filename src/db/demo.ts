@@ -76,13 +76,7 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
       const links = { foamStockId: idOf(r.foam), spoolId: idOf(r.spool), supplyId: idOf(r.supply) };
       const kept = await insertRig(t, r.doc, links, true, r.at);
       const record = (await getRig(t, kept.id))!;
-      for (const cut of r.cuts) {
-        const doc = {
-          ...record.doc,
-          control: { ...record.doc.control, setting: cut.setting ?? record.doc.control.setting },
-        };
-        await insertCutPlain(t, { ...record, doc }, cut);
-      }
+      await insertCutsPlain(t, record, r.cuts);
       for (const pull of r.pulls) await insertPull(t, record.id, pull, { demo: true });
       // One after the other, so that they stay in this order.
       for (const [i, plan] of (r.plans ?? []).entries())
@@ -99,17 +93,26 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
   });
 }
 
-async function insertCutPlain(db: Db, rig: Parameters<typeof insertCut>[1], cut: LoggedCut): Promise<void> {
-  await db.insert(cuts).values({
-    id: crypto.randomUUID(),
-    rigId: rig.id,
-    foamStockId: rig.foamStockId,
-    spoolId: rig.spoolId,
-    rig: rig.doc,
-    cut,
-    at: cut.at,
-    demo: true,
-  });
+/** Cuts of a rig as they were logged, each beside the rig at its own setting; all at once. */
+async function insertCutsPlain(
+  db: Db,
+  { id: rigId, doc, foamStockId, spoolId }: Parameters<typeof insertCut>[1],
+  logged: readonly LoggedCut[],
+): Promise<void> {
+  if (logged.length === 0) return;
+  const at = (cut: LoggedCut) => ({ ...doc.control, setting: cut.setting ?? doc.control.setting });
+  await db.insert(cuts).values(
+    logged.map((cut) => ({
+      id: crypto.randomUUID(),
+      rigId,
+      foamStockId,
+      spoolId,
+      rig: { ...doc, control: at(cut) },
+      cut,
+      at: cut.at,
+      demo: true,
+    })),
+  );
 }
 
 /** Empties the demo workshop: all of it that nobody touched. Returns how many rigs were kept because they were. */
