@@ -28,7 +28,7 @@ export interface OpenRig {
 
 /** Tunings already worked out, by the cuts they come from as they stand: another program may amend one under its id. */
 const worked = new Map<string, Tuning>();
-const MOST_KEPT = 200;
+const MOST_KEPT = 2000;
 
 function tuningFor(cuts: readonly rigs.CutRecord[]): Tuning {
   const key = createHash('sha256').update(JSON.stringify(cuts)).digest('base64');
@@ -88,6 +88,8 @@ export async function shelf(archived: boolean): Promise<ShelfRig[]> {
   const out: ShelfRig[] = [];
   for (const record of records) {
     const o = await opened(db, record);
+    // The embedded database answers without letting others in between: a shelf of hundreds of rigs would hold them all up.
+    await new Promise((then) => setImmediate(then));
     out.push({
       id: record.id,
       name: names.get(record.id)!,
