@@ -2,7 +2,7 @@ import type { LoggedCut } from '../documents/log';
 import type { Rig } from '../documents/rig';
 import { FEED_SD, SLOT_SD, storedSeconds, timedFeed, type Evidence } from '../physics/tuning/evidence';
 import { heldAt } from './need';
-import { ohmPerMetre, setUp, type Setup } from './setup';
+import { heatCapacityPerMetre, ohmPerMetre, setUp, type Setup } from './setup';
 import { OperatingPointSolver } from './states';
 import { windowOf } from './window';
 
@@ -88,6 +88,6 @@ export function steadyFeed(rigCut: RigCut): number | null {
 export function storedOf(s: Setup): number {
   const idle = new OperatingPointSolver(s).idle();
   const heat = idle.amps * idle.amps * ohmPerMetre(s, idle.airC);
-  const perKelvin = s.alloy.density * s.area * s.alloy.heatCapacity;
+  const perKelvin = heatCapacityPerMetre(s);
   return s.melt && heat > 0 ? storedSeconds(perKelvin, idle.airC, s.melt.flowC, heat) : 0;
 }

@@ -2,7 +2,7 @@ import { rungeKutta, stepBuffers } from '../numeric/step';
 import { slotWidth } from '../physics/foam/melt';
 import { lossToAir } from '../physics/heat/loss';
 import { evaluate } from './evaluate';
-import { ohmPerMetre, type Setup } from './setup';
+import { heatCapacityPerMetre, ohmPerMetre, type Setup } from './setup';
 import { slotHeat } from './slotHeat';
 import { timesOf } from './times';
 import type { Evaluation } from './evaluation';
@@ -45,7 +45,7 @@ export function historyOf(e: Evaluation, hold: Hold): History | null {
   if (!times || !e.cut || e.feed === null || e.off) return null;
   const { s } = e;
   const cut = e.cut;
-  const capacity = s.alloy.density * s.area * s.alloy.heatCapacity;
+  const capacity = heatCapacityPerMetre(s);
   const tau = Math.max(0.05, times.resettle / 3);
   const entryS = 1.6 * Math.max(times.warmUp, tau);
   const endS = entryS + Math.max(6 * tau, (times.settle ?? 0) * (2 / cut.feed), 4);

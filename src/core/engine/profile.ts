@@ -3,7 +3,7 @@ import { lossToAir } from '../physics/heat/loss';
 import { solveAlong, type AlongProblem, type AlongResult } from '../physics/time/along';
 import { coolEndLength } from '../physics/time/coolEnd';
 import { gridOf, type Grid, type Stretch } from '../physics/time/grid';
-import { ohmPerMetre } from './setup';
+import { heatCapacityPerMetre, ohmPerMetre } from './setup';
 import { lossSlope } from './airBalance';
 import { OperatingPointSolver } from './states';
 import type { Evaluation } from './evaluation';
@@ -148,7 +148,7 @@ export function warmingProfiles(e: Evaluation, seconds: readonly number[]): Prof
   const { s } = e;
   const { grid } = set.problem;
   const { volts, restOhm, limitAmps } = s.drive;
-  const capacity = s.alloy.density * s.area * s.alloy.heatCapacity;
+  const capacity = heatCapacityPerMetre(s);
   const n = grid.zones.length;
   let t = new Float64Array(n).fill(s.room.airC);
   let now = 0;

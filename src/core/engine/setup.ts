@@ -106,6 +106,10 @@ export function ohmPerMetre(s: Setup, tempC: number): number {
   return resistancePerMetre(s.rho20, s.alloy.ct, s.area, tempC);
 }
 
+/** Heat capacity of a metre of this rig's wire, J/(m·K). */
+export const heatCapacityPerMetre = (s: Pick<Setup, 'alloy' | 'area'>): number =>
+  s.alloy.density * s.area * s.alloy.heatCapacity;
+
 /** Ohms of the whole wire with its ends in air at airC and its middle in foam at foamC. */
 export function cuttingResistance(s: Setup, airC: number, foamC: number): number {
   return ohmPerMetre(s, airC) * (s.length - s.width) + ohmPerMetre(s, foamC) * s.width;

@@ -5,7 +5,7 @@ import { heatForSlot, slotWidth } from '../physics/foam/melt';
 import { lossToAir } from '../physics/heat/loss';
 import { hottest } from '../physics/heat/temperature';
 import { approachSeconds } from '../physics/time/approach';
-import { ohmPerMetre, type Setup } from './setup';
+import { heatCapacityPerMetre, ohmPerMetre, type Setup } from './setup';
 import { slotHeat } from './slotHeat';
 import type { CutState } from './cutState';
 import type { Evaluation } from './evaluation';
@@ -31,7 +31,7 @@ export function timesOf(e: Evaluation): Times | null {
   const { s, idle } = e;
   const rise = idle.airC - s.room.airC;
   if (!(rise > 1)) return null;
-  const capacity = s.alloy.density * s.area * s.alloy.heatCapacity;
+  const capacity = heatCapacityPerMetre(s);
   const made = (t: number) => ampsAt(s, t) ** 2 * ohmPerMetre(s, t);
   const net = (t: number) => made(t) - lossToAir(s.room, t);
   return {
@@ -52,7 +52,7 @@ export function timeConstant(e: Evaluation): number | null {
   const amps = (t: number) => (held === null ? ampsAt(s, t) : held / (s.drive.restOhm + ohmOf(s, t)));
   const net = (t: number) => amps(t) ** 2 * ohmPerMetre(s, t) - lossToAir(s.room, t);
   const slope = (net(idle.airC - h) - net(idle.airC + h)) / (2 * h);
-  return slope > 0 ? (s.alloy.density * s.area * s.alloy.heatCapacity) / slope : null;
+  return slope > 0 ? heatCapacityPerMetre(s) / slope : null;
 }
 
 const ohmOf = (s: Setup, tempC: number) => ohmPerMetre(s, tempC) * s.length;

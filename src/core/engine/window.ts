@@ -16,6 +16,9 @@ export interface Window {
 /** Widest clean kerf over the wire's diameter, m: a millimetre a side. Ours, no source. */
 export const MELT_BACK = 0.002;
 
+/** Over this share of the max feed beads begin to catch: a cut is on the edge. PHYSICS section 3. */
+export const EDGE = 0.9;
+
 /** Feeds under this, m/s (a millimetre in eleven days), count as too cold to cut. Ours. */
 const CRAWL = 1e-9;
 

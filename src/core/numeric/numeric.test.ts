@@ -9,6 +9,7 @@ import { lowestRoot, rootIncreasing } from './root';
 import { evenSpline, splineAt } from './spline';
 import { curve, interpolateLinear } from './table';
 import { tridiagonal } from './tridiagonal';
+import { seeded } from './seeded';
 
 describe('exponential integral', () => {
   // Abramowitz & Stegun, tables 5.1 and 5.2.
@@ -155,5 +156,18 @@ describe('roots', () => {
     expect(high).toBeCloseTo(7.25, 10);
     expect(low).toBeCloseTo(2, 10);
     expect(holds(high) && holds(low)).toBe(true);
+  });
+});
+
+describe('even numbers from a seed', () => {
+  it('are even, the same every time, and of neighbouring seeds unlike', () => {
+    const drawn = Array.from({ length: 4000 }, seeded(3));
+    expect(Math.abs(drawn.reduce((a, b) => a + b, 0) / drawn.length - 0.5)).toBeLessThan(0.02);
+    for (const tenth of Array.from({ length: 10 }, (_, i) => i / 10))
+      expect(drawn.filter((x) => x >= tenth && x < tenth + 0.1).length / 4000).toBeCloseTo(0.1, 1);
+    expect(Array.from({ length: 5 }, seeded(3))).toEqual(drawn.slice(0, 5));
+    const firsts = Array.from({ length: 500 }, (_, i) => seeded(i)());
+    expect(new Set(firsts).size).toBe(500);
+    expect(Math.abs(firsts.reduce((a, b) => a + b, 0) / 500 - 0.5)).toBeLessThan(0.05);
   });
 });

@@ -1,4 +1,4 @@
-import { apart, arcs, lengthOf, nearest, pointAt, turnAt, type Pt } from '../numeric/polyline';
+import { apart, arcs, between, lengthOf, nearest, pointAt, type Pt } from '../numeric/polyline';
 
 /** The side of the foam that an end of the wire passes, mm: from its least to its greatest x and y. */
 export interface Face {
@@ -43,8 +43,6 @@ export interface Track {
   readonly leaves: number;
 }
 
-/** A corner is where a line turns by more than this. */
-export const CORNER_DEG = 30;
 /** Steps in which a line is looked along for where it meets the foam, mm. */
 const LOOK = 0.25;
 
@@ -79,12 +77,6 @@ export function arcNear(t: Track, p: Pt, from: number, reach: number): number {
   return lo + nearest(part, p).arc;
 }
 
-/** Arcs of the corners of a line. */
-export function cornersOf(points: readonly Pt[]): number[] {
-  const along = arcs(points);
-  return points.flatMap((_, i) => (Math.abs(turnAt(points, i)) > CORNER_DEG ? [along[i]!] : []));
-}
-
 /** Arc of one end's track that belongs to an arc of the other's: evenly between marks. */
 export function matching(course: Course, arc: number, of: 'near' | 'far' = 'far'): number {
   const from = of === 'far' ? 'near' : 'far';
@@ -103,6 +95,14 @@ export function matching(course: Course, arc: number, of: 'near' | 'far' = 'far'
   return 0;
 }
 
+/** Feed of an end in mm/s where the longer one goes at `feed`: the shorter by its share of the way between marks. */
+export function feedOf(course: Course, end: 'near' | 'far', arc: number, feed = course.feed): number {
+  const from = Math.max(0, arc - 1);
+  const other = end === 'near' ? 'far' : 'near';
+  const otherOver = (matching(course, arc + 1, other) - matching(course, from, other)) / (arc + 1 - from);
+  return feed / Math.max(1, otherOver);
+}
+
 /** The line that the middle of the wire should follow: both ends' at the same share, one point each `step` mm. */
 export function middleLine(course: Course, near: Track, far: Track, step: number): Pt[] {
   const n = Math.max(2, Math.ceil(near.length / step));
@@ -111,7 +111,7 @@ export function middleLine(course: Course, near: Track, far: Track, step: number
     const arc = (i / n) * near.length;
     const a = placeAt(near, arc);
     const b = placeAt(far, matching(course, arc));
-    const p: Pt = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+    const p = between(a, b, 0.5);
     if (out.length === 0 || apart(out.at(-1)!, p) > 1e-9) out.push(p);
   }
   return out;

@@ -4,7 +4,7 @@ import { timedByHand } from '../documents/rigDefaults';
 import type { Pt } from '../numeric/polyline';
 import { cornerWait } from '../physics/tension/lag';
 import { goalFeed, type PracticeWire } from './wire';
-import { cornersOf, trackOf, type Course, type Face, type Mark } from './course';
+import { trackOf, type Course, type Face, type Mark } from './course';
 
 const FOR: Readonly<Record<FrameKind, readonly Drill[]>> = {
   bow: ['feed', 'corner', 'taper', 'core', 'unknown'],
@@ -63,7 +63,7 @@ function briskFeed(wire: PracticeWire): number {
 }
 
 /** Seconds to stand at a sharp corner at a feed (mm/s), as the reading says it of the rig's own (`cornerWait`). */
-export function waitAt({ e, at }: PracticeWire, feed: number): number {
+function waitAt({ e, at }: PracticeWire, feed: number): number {
   const { rig } = e.s;
   return cornerWait(at.lag(feed) / 1000, feed / 1000, timedByHand(rig), rig.cut.lagLimitMm / 1000);
 }
@@ -79,10 +79,10 @@ function cornered(run: number, wire: PracticeWire): Course {
     [x, y + rise],
     [run * 0.8 + LEAD, y + rise],
   ];
-  const arcs = cornersOf(line);
+  const arcs = [LEAD + x, LEAD + x + rise];
   const feed = briskFeed(wire);
-  const waits = waitAt(wire, feed);
-  const marks: Mark[] = arcs.map((arc, i) => ({ kind: 'corner', n: i + 1, near: arc, far: arc, waitS: waits }));
+  const waitS = waitAt(wire, feed);
+  const marks: Mark[] = arcs.map((arc, i) => ({ kind: 'corner', n: i + 1, near: arc, far: arc, waitS }));
   return { near: line, far: line, faces: { near: face, far: face }, marks, together: true, feed };
 }
 

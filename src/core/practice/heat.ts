@@ -1,8 +1,8 @@
-import { ohmPerMetre, type Setup } from '../engine/setup';
+import { heatCapacityPerMetre, ohmPerMetre, type Setup } from '../engine/setup';
+import { slotHeat } from '../engine/slotHeat';
 import { fluxAcrossSlot } from '../physics/foam/flux';
 import { slotWidth } from '../physics/foam/melt';
 import { lossToAir } from '../physics/heat/loss';
-import { rootIncreasing } from '../numeric/root';
 
 /** A stretch of the wire with one temperature: °C, its share of the heated length, and whether it is in the foam with a kerf of so many m. */
 export interface Lump {
@@ -31,7 +31,7 @@ export function ampsThrough(s: Setup, lumps: readonly Lump[]): number {
   const full = Math.min(limitAmps, volts / (restOhm + ohms));
   if (heldOhm === null) return full;
   // d(ohms)/dt of the wire by its heat balance is set to what brings the ohms to those held within HOLD_S.
-  const capacity = capacityOf(s);
+  const capacity = heatCapacityPerMetre(s);
   let made = 0;
   let lost = 0;
   for (const l of lumps) {
@@ -44,24 +44,17 @@ export function ampsThrough(s: Setup, lumps: readonly Lump[]): number {
   return Math.min(full, Math.sqrt(Math.max(0, square)));
 }
 
-/** Heat capacity of a metre of wire, J/(m·K). */
-export const capacityOf = (s: Setup): number => s.alloy.density * s.area * s.alloy.heatCapacity;
-
 /** °C of a lump after `dt` seconds at a current: ρ·A·cp·dT/dt = I²R′ − loss, one step of the linearised balance (linearly implicit midpoint rule), stable for any dt. */
 export function warmed(s: Setup, l: Lump, amps: number, dt: number): number {
   const net = (t: number) => amps * amps * ohmPerMetre(s, t) - lossOf(s, { wireC: t, kerf: l.kerf });
-  const capacity = capacityOf(s);
+  const capacity = heatCapacityPerMetre(s);
   const slope = Math.min(0, net(l.wireC + 0.5) - net(l.wireC - 0.5));
   return l.wireC + (dt * net(l.wireC)) / (capacity - 0.5 * dt * slope);
 }
 
 /** Kerf in m that a wire at a temperature settles to at a feed (m/s): its heat across that kerf melts just that kerf. 0 where it melts nothing. */
-export function settledKerf(s: Setup, wireC: number, feed: number, near: number): number {
-  const m = s.melt!;
+export function settledKerf(s: Setup, wireC: number, feed: number): number {
   const v = Math.max(feed, STANDING);
-  const flux = (w: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, wireC, w);
-  const most = slotWidth(m, flux(0), v);
-  if (!(most > 0)) return 0;
-  return rootIncreasing((w) => w - slotWidth(m, flux(w), v), 0, most, Math.min(near, 0.9 * most), 1e-9 * most)
-    .x;
+  const heat = slotHeat(s, v, Infinity, 1e-9)(wireC);
+  return heat > 0 ? slotWidth(s.melt!, heat, v) : 0;
 }

@@ -3,6 +3,7 @@ import type { Rig } from '../documents/rig';
 import { coldOhm } from '../engine/firstHeat/plan';
 import { ohmPerMetre, setUp } from '../engine/setup';
 import { evaluate } from '../engine/evaluate';
+import { seeded } from '../numeric/seeded';
 import { OperatingPointSolver } from '../engine/states';
 
 /** How far a hidden bench's foam takes more or less heat than the catalogue says, as a factor: e to this, either way. Ours. */
@@ -22,7 +23,7 @@ export interface HiddenBench {
 
 /** What bench n hides on a rig, the same every time. */
 export function hiddenBench(rig: Rig, n: number): HiddenBench {
-  const even = shuffled(n);
+  const even = seeded(n);
   const faults = faultsFor(rig);
   const fault = faults[Math.floor(even() * faults.length)]!;
   const tuning = rig.foam.tuning * Math.exp(TUNED * (2 * even() - 1));
@@ -31,8 +32,8 @@ export function hiddenBench(rig: Rig, n: number): HiddenBench {
 
 /**
  * Faults that a bench like this rig can have and a meter can show, and with which it still cuts: amps that are held hide a bad clip;
- * with one setting, or with pulses, whose
- * peaks it meets at every setting, a supply that folds back reads like a bad clip.
+ * with one setting, or with pulses, whose peaks it meets at every
+ * setting, a supply that folds back reads like a bad clip.
  */
 export function faultsFor(rig: Rig): HiddenFault[] {
   const { kind } = rig.control;
@@ -70,16 +71,4 @@ export function meterOn(bench: HiddenBench, setting: number | null): { amps: num
   const s = setUp({ ...bench.truth, control: { ...bench.truth.control, setting } });
   const { amps, airC } = new OperatingPointSolver(s).idle();
   return { amps, volts: amps * ohmPerMetre(s, airC) * s.length };
-}
-
-/** Even numbers in (0, 1) from a seed: a Weyl sequence through the 32-bit finaliser of MurmurHash3 (public domain). */
-export function shuffled(seed: number): () => number {
-  let x = seed >>> 0;
-  return () => {
-    x = (x + 0x9e3779b9) >>> 0;
-    let z = x;
-    z = Math.imul(z ^ (z >>> 16), 0x85ebca6b);
-    z = Math.imul(z ^ (z >>> 13), 0xc2b2ae35);
-    return ((z ^ (z >>> 16)) >>> 0) / 4294967296;
-  };
 }

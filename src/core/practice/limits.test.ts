@@ -4,11 +4,11 @@ import { evaluate } from '../engine/evaluate';
 import { sweptRig } from '../engine/sweepRigs';
 import { testRig } from '../engine/testRigs';
 import { timesOf } from '../engine/times';
-import { standingWidth } from '../physics/foam/standing';
+import { kerfInTime, standingGrowth, standingWidth } from '../physics/foam/standing';
 import type { Pt } from '../numeric/polyline';
 import type { Course } from './course';
-import { capacityOf, intoFoam } from './heat';
-import { kerfAfter, standingGrowth } from './kerf';
+import { heatCapacityPerMetre } from '../engine/setup';
+import { intoFoam } from './heat';
 import { PracticeRun } from './run';
 import { practiceWire, type PracticeWire } from './wire';
 
@@ -80,7 +80,7 @@ describe('standing still', () => {
     const growth = standingGrowth(m, q);
     for (const seconds of [0.5, 2, 5]) {
       let w = 0;
-      for (let t = 0; t < seconds - 1e-9; t += 0.005) w = kerfAfter(w, Infinity, growth, 0, 0.005);
+      for (let t = 0; t < seconds - 1e-9; t += 0.005) w = kerfInTime(w, Infinity, growth, 0, 0.005);
       expect(w / standingWidth(m, q, seconds)).toBeCloseTo(1, 6);
       // The relation itself, not our root of it.
       expect(expIntegral((w * w) / (16 * m.diffusivity * seconds)) * (q / (2 * m.unitHeat))).toBeCloseTo(1, 4);
@@ -149,7 +149,7 @@ describe('warming up in air', () => {
     const q = intoFoam(s, { wireC: a.spots.near.wireC, kerf: a.spots.near.kerf / 1000 });
     run.step({ near: a.near.arc + 0.02, far: a.near.arc + 0.02 });
     const b = run.moment();
-    const stored = (capacityOf(s) * (b.spots.near.wireC - a.spots.near.wireC)) / run.dt;
+    const stored = (heatCapacityPerMetre(s) * (b.spots.near.wireC - a.spots.near.wireC)) / run.dt;
     const made = b.amps ** 2 * (evaluate(wire.e.s.rig).s.rho20 / s.area);
     // Resistance at 20 °C stands for the hot one here: Ni-Cr rises by a few per cent.
     expect(Math.abs(made - q - stored) / made).toBeLessThan(0.06);

@@ -10,7 +10,7 @@ import type { Rig } from '../documents/rig';
 import { CoreFault } from '../numeric/fault';
 import type { Course } from './course';
 import { PracticeRun, type Aim } from './run';
-import { scoreOf } from './score';
+import { scoreOf, type Score } from './score';
 import { Tally } from './tally';
 import { benchScore } from './unknown';
 import { practiceOf, type Unfit } from './wire';
@@ -76,7 +76,10 @@ export function play(trace: Trace): PracticeScore {
 }
 
 /** The document of a led run's score. */
-export function finished(drill: LedDrill, s: ReturnType<typeof scoreOf>): PracticeScore {
-  const { points, losses, ...led } = s;
-  return { format: 'upwind-rod/score', version: 1, drill, points, losses: [...losses], led, bench: null };
-}
+export const finished = (drill: LedDrill, s: Score): PracticeScore => ({
+  format: 'upwind-rod/score',
+  version: 1,
+  drill,
+  ...s,
+  bench: null,
+});

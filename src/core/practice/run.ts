@@ -1,11 +1,12 @@
+import { TRACE_HZ } from '../documents/practice';
 import { rootIncreasing } from '../numeric/root';
-import type { Pt } from '../numeric/polyline';
+import { apart, between, type Pt } from '../numeric/polyline';
 import { dragPerMetre } from '../physics/foam/drag';
 import { feedForSlot } from '../physics/foam/melt';
+import { kerfInTime, standingGrowth } from '../physics/foam/standing';
 import { inside, placeAt, trackOf, type Course, type Track } from './course';
 import { follow, type Led } from './hand';
 import { ampsThrough, intoFoam, settledKerf, STANDING, warmed, type Lump } from './heat';
-import { kerfAfter, standingGrowth } from './kerf';
 import type { PracticeWire } from './wire';
 
 /** The wire at one place across the foam: its ends at the faces and its middle. */
@@ -44,7 +45,7 @@ export interface Aim {
 }
 
 /** Seconds of a step. */
-export const STEP_S = 0.005;
+export const STEP_S = 1 / TRACE_HZ;
 /** Share of the foam's width that each spot stands for: Simpson's weights would give the middle two thirds; the trapezium is kept. */
 const SHARE = { near: 0.25, middle: 0.5, far: 0.25 } as const;
 const NAMES = ['near', 'middle', 'far'] as const;
@@ -95,7 +96,7 @@ export class PracticeRun {
     this.far = trackOf(course.far, course.faces.far);
     this.airC = warm ? wire.e.idle.airC : wire.e.s.room.airC;
     const [a, b] = [placeAt(this.near, 0), placeAt(this.far, 0)];
-    this.between = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+    this.between = between(a, b, 0.5);
     const kept = (at: Pt): Kept => ({ at, wireC: this.airC, kerf: null, feed: 0, ratio: 0 });
     this.kept = { near: kept(a), middle: kept(this.between), far: kept(b) };
   }
@@ -132,10 +133,10 @@ export class PracticeRun {
   private trail(): void {
     const { near, far, middle } = this.kept;
     const was = this.between;
-    const to: Pt = [(near.at[0] + far.at[0]) / 2, (near.at[1] + far.at[1]) / 2];
+    const to = between(near.at, far.at, 0.5);
     this.between = to;
     if (!this.inFoam('middle', middle.at)) {
-      middle.feed = Math.hypot(to[0] - was[0], to[1] - was[1]) / 1000 / this.dt;
+      middle.feed = apart(was, to) / 1000 / this.dt;
       middle.at = to;
       this.lag = 0;
       return;
@@ -143,11 +144,11 @@ export class PracticeRun {
     const from = middle.at;
     this.pull = this.wire.pull(this.airC, this.meanC());
     const stiff = this.wire.stiffness(this.pull);
-    const gap = Math.hypot(to[0] - from[0], to[1] - from[1]) / 1000;
+    const gap = apart(from, to) / 1000;
     const go = gap > 0 ? Math.min(1, (this.paceOf(middle.wireC, gap, stiff) * this.dt) / gap) : 0;
-    middle.at = [from[0] + go * (to[0] - from[0]), from[1] + go * (to[1] - from[1])];
+    middle.at = between(from, to, go);
     this.lag = gap * (1 - go);
-    middle.feed = Math.hypot(middle.at[0] - from[0], middle.at[1] - from[1]) / 1000 / this.dt;
+    middle.feed = apart(from, middle.at) / 1000 / this.dt;
     const load = Math.max(
       this.lag / this.wire.mostLag,
       this.wire.stress(this.pull, this.lag) / this.wire.allowed(middle.wireC),
@@ -217,7 +218,7 @@ export class PracticeRun {
       spot.ratio = 0;
       return;
     }
-    const settled = settledKerf(s, spot.wireC, spot.feed, spot.kerf ?? s.diameter);
+    const settled = settledKerf(s, spot.wireC, spot.feed);
     spot.ratio = spot.feed > STANDING ? this.wire.ratioOf(settled) : 0;
     // It comes in with the kerf that its heat and feed melt: the entry itself is cut from outside.
     if (spot.kerf === null) {
@@ -225,7 +226,7 @@ export class PracticeRun {
       return;
     }
     const growth = settled >= spot.kerf ? standingGrowth(s.melt!, intoFoam(s, spot)) : 0;
-    spot.kerf = kerfAfter(spot.kerf, settled, growth, spot.feed, this.dt);
+    spot.kerf = kerfInTime(spot.kerf, settled, growth, spot.feed, this.dt);
   }
 
   private meanC(): number {

@@ -1,32 +1,14 @@
-import type { Loss, LossCode } from '../documents/practice';
-import { apart, nearest, type Pt } from '../numeric/polyline';
+import type { Loss, LossCode, PracticeScore } from '../documents/practice';
+import { between, lengthOf, nearest } from '../numeric/polyline';
 import { entryOverSteady, timesOf } from '../engine/times';
-import { matching, middleLine, placeAt, type Course } from './course';
+import { feedOf, middleLine, placeAt, type Course, type Mark } from './course';
 import { BIN, type EndTally, type Tallied } from './tally';
 import type { PracticeWire } from './wire';
 
-/** How far the cut lies from what is allowed for, mm: a mean and the greatest. */
-export interface OffBy {
-  readonly mean: number;
-  readonly most: number;
-}
-
+type Led = NonNullable<PracticeScore['led']>;
+type OffBy = Led['ends'];
 /** What a run came to, in the job's own terms. */
-export interface Score {
-  /** 0 to 100, to a tenth. */
-  readonly points: number;
-  /** The largest first. */
-  readonly losses: readonly Loss[];
-  readonly ends: OffBy;
-  readonly middle: OffBy;
-  readonly outsideS: number;
-  readonly inFoamS: number;
-  /** The wait at a corner that was furthest from its own, s over (below 0: short); null without corners. */
-  readonly worstWaitS: number | null;
-  readonly stepMostMm: number;
-  readonly meanFeedMmS: number;
-  readonly lagMm: number;
-}
+export type Score = Pick<PracticeScore, 'points' | 'losses'> & { readonly led: Led };
 
 /** What is lost, in points. All ours: an even hand keeps them all, each fault alone costs most of what it spoils. */
 const FAST_PATH = 100;
@@ -52,13 +34,8 @@ const FINE = 0.5;
 /** Points of a run and what it lost them for. */
 export function scoreOf(wire: PracticeWire, course: Course, t: Tallied): Score {
   const corners = course.marks.filter((m) => m.kind === 'corner');
-  const ends = kerfOff(
-    wire,
-    course,
-    t,
-    corners.map((c) => c.near),
-  );
-  const middle = middleOff(wire, course, t);
+  const { over, ...ends } = kerfOff(wire, course, t);
+  const meanFeedMmS = t.inFoamS > 0 ? t.pathMm / t.inFoamS : 0;
   const losses: Loss[] = [];
   const lose = (code: LossCode, points: number, values: Loss['values']) => {
     if (points >= 0.05) losses.push({ code, points: Math.min(100, points), values });
@@ -74,20 +51,20 @@ export function scoreOf(wire: PracticeWire, course: Course, t: Tallied): Score {
     lagMm: t.mostLag,
   });
   lose('slow', t.inFoamS > 0 ? (SLOW_TIME * t.slowS) / t.inFoamS : 0, {
-    feedMmS: t.pathMm / (t.inFoamS || 1),
+    feedMmS: meanFeedMmS,
     minMmS: at.slowest,
     goalMmS: course.feed,
     seconds: t.slowS,
     hottestC: t.hottestC,
   });
-  lose('off-feed', OFF_FEED_MM * ends.over, {
+  lose('off-feed', OFF_FEED_MM * over, {
     meanMm: ends.mean,
     mostMm: ends.most,
-    feedMmS: t.pathMm / (t.inFoamS || 1),
+    feedMmS: meanFeedMmS,
     goalMmS: course.feed,
   });
   corners.forEach((c, i) => {
-    const values = { corner: i + 1, waitS: c.waitS, stoodS: t.stoodS[i]!, ...cornerAt(wire, course, t, i) };
+    const values = { corner: i + 1, waitS: c.waitS, stoodS: t.stoodS[i]!, ...cornerAt(wire, course, t, c) };
     lose(
       'corner-short',
       CORNER * Math.min(1, Math.max(0, values.cutOffMm - FREE.cutOff) / CORNER_MM.short),
@@ -114,33 +91,22 @@ export function scoreOf(wire: PracticeWire, course: Course, t: Tallied): Score {
   return {
     points: Math.max(0, Math.round((100 - lost) * 10) / 10),
     losses,
-    ends: { mean: ends.mean, most: ends.most },
-    middle,
-    outsideS: t.fastS + t.slowS,
-    inFoamS: t.inFoamS,
-    worstWaitS: waits.length ? waits.reduce((a, b) => (Math.abs(b) > Math.abs(a) ? b : a)) : null,
-    stepMostMm: t.stepMostMm,
-    meanFeedMmS: t.inFoamS > 0 ? t.pathMm / t.inFoamS : 0,
-    lagMm: t.mostLag,
+    led: {
+      ends,
+      middle: middleOff(course, t),
+      outsideS: t.fastS + t.slowS,
+      inFoamS: t.inFoamS,
+      worstWaitS: waits.length ? waits.reduce((a, b) => (Math.abs(b) > Math.abs(a) ? b : a)) : null,
+      stepMostMm: t.stepMostMm,
+      meanFeedMmS,
+      lagMm: t.mostLag,
+    },
   };
 }
 
-/** Feed of an end in mm/s where the longer one goes at the course's: the shorter by its share of the way between marks. */
-export function feedOf(course: Course, end: 'near' | 'far', arc: number): number {
-  const other = end === 'near' ? 'far' : 'near';
-  const a = matching(course, Math.max(0, arc - 1), other);
-  const b = matching(course, arc + 1, other);
-  const otherOver = (b - a) / (arc + 1 - Math.max(0, arc - 1));
-  return course.feed / Math.max(1, otherOver);
-}
-
 /** Off what the templates allow for, a side, of both ends, and the mean of what is over the free share. Near the entry the wire comes in hot: that much is free. */
-function kerfOff(
-  wire: PracticeWire,
-  course: Course,
-  t: Tallied,
-  corners: readonly number[],
-): OffBy & { over: number } {
+function kerfOff(wire: PracticeWire, course: Course, t: Tallied): OffBy & { over: number } {
+  const corners = course.marks.filter((m) => m.kind === 'corner').map((m) => m.near);
   const settle = (timesOf(wire.e)?.settle ?? 0) * 1000;
   const entry = Math.max(0, entryOverSteady(wire.e.s, wire.e.cut!) - 1);
   let [n, sum, most, over] = [0, 0, 0, 0];
@@ -166,14 +132,14 @@ function kerfOff(
 }
 
 /** How far the middle's way stays from the line it should follow, along the foam it cut. */
-function middleOff(wire: PracticeWire, course: Course, t: Tallied): OffBy {
+function middleOff(course: Course, t: Tallied): OffBy {
   if (t.middle.length < 2) return { mean: 0, most: 0 };
-  const line = middleLine(course, t.near.track, t.far.track, FINE);
+  const went = lengthOf(t.middle) - 1e-9;
   let [n, sum, most] = [0, 0, 0];
-  for (const p of line) {
+  for (const p of middleLine(course, t.near.track, t.far.track, FINE)) {
     const { distance, arc } = nearest(t.middle, p);
     // Where it was never led there is nothing to compare.
-    if (arc <= 0 || arc >= lengthTo(t.middle)) continue;
+    if (arc <= 0 || arc >= went) continue;
     n++;
     sum += distance;
     most = Math.max(most, distance);
@@ -181,14 +147,9 @@ function middleOff(wire: PracticeWire, course: Course, t: Tallied): OffBy {
   return n === 0 ? { mean: 0, most: 0 } : { mean: sum / n, most };
 }
 
-const lengthTo = (line: readonly Pt[]) =>
-  line.reduce((sum, p, i) => sum + (i ? apart(line[i - 1]!, p) : 0), 0) - 1e-9;
-
 /** What a corner came to: cut off by the middle, and melted wider than its own wait would, mm. */
-function cornerAt(wire: PracticeWire, course: Course, t: Tallied, i: number) {
-  const c = course.marks.filter((m) => m.kind === 'corner')[i]!;
-  const [a, b] = [placeAt(t.near.track, c.near), placeAt(t.far.track, c.far)];
-  const at: Pt = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+function cornerAt(wire: PracticeWire, course: Course, t: Tallied, c: Mark) {
+  const at = between(placeAt(t.near.track, c.near), placeAt(t.far.track, c.far), 0.5);
   const cutOffMm = t.middle.length > 1 ? nearest(t.middle, at).distance : 0;
   const bins = t.near.kerf.slice(
     Math.max(0, Math.floor((c.near - AROUND) / BIN)),
@@ -196,6 +157,5 @@ function cornerAt(wire: PracticeWire, course: Course, t: Tallied, i: number) {
   );
   const planned = wire.at.slot(course.feed);
   const waited = Math.sqrt(planned ** 2 + wire.at.standing(1) ** 2 * c.waitS);
-  const meltedMm = Math.max(0, (Math.max(0, ...bins) - waited) / 2);
-  return { cutOffMm, meltedMm };
+  return { cutOffMm, meltedMm: Math.max(0, (Math.max(0, ...bins) - waited) / 2) };
 }

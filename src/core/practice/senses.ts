@@ -1,3 +1,4 @@
+import { EDGE } from '../engine/window';
 import type { Moment } from './run';
 import type { PracticeWire } from './wire';
 
@@ -14,9 +15,6 @@ export const SENSES = [
   'stands',
 ] as const;
 export type Sense = (typeof SENSES)[number];
-
-/** Over this share of the max feed beads begin to catch. The reading's own edge. */
-const EDGE = 0.9;
 
 /** What is heard, smelt and seen at a moment. */
 export function senseOf(m: Moment, wire: PracticeWire): Sense {

@@ -5,7 +5,7 @@ import { testPlan } from '../engine/template/testPlans';
 import { viewOf } from '../engine/template/view';
 import { callSheet, COUNT_IN } from '../engine/call/cues';
 import { calledAims, courseOfPass } from './called';
-import { arcNear, cornersOf, matching, middleLine, placeAt, trackOf } from './course';
+import { arcNear, matching, middleLine, placeAt, trackOf } from './course';
 import { courseOf } from './drills';
 import { follow } from './hand';
 import { play, traceOf } from './play';
@@ -92,7 +92,8 @@ describe('a course', () => {
   const course = courseOf('corner', wire);
   const track = trackOf(course.near, course.faces.near);
   it('finds its corners, its foam, and the place nearest to a hand', () => {
-    expect(cornersOf(course.near)).toEqual(course.marks.map((m) => m.near));
+    const turns = course.near.slice(1, -1);
+    expect(course.marks.map((m) => placeAt(track, m.near))).toEqual(turns);
     expect(track.enters).toBeCloseTo(10, 0);
     const [x, y] = placeAt(track, 30);
     expect(arcNear(track, [x, y + 4], 25, 20)).toBeCloseTo(30, 6);

@@ -1,5 +1,5 @@
-import type { Pt } from '../numeric/polyline';
-import { matching, type Course, type Track } from './course';
+import { apart, type Pt } from '../numeric/polyline';
+import { matching, type Course, type Mark, type Track } from './course';
 import type { Moment, PracticeRun } from './run';
 
 /** Kerf and standing are kept for each so many mm of an end's track. */
@@ -12,6 +12,7 @@ const STANDS = 0.15;
 const WARM = 0.92;
 /** Standing under this on a line is a hand that gathers itself, s; more leaves a groove. Ours. */
 const PAUSE_S = 0.5;
+
 /** What a run leaves behind of one end: the widest kerf of each bin, mm; 0 where it never was. */
 export interface EndTally {
   readonly kerf: Float64Array;
@@ -26,7 +27,6 @@ export interface Tallied {
   readonly far: EndTally;
   /** The middle's way through the foam. */
   readonly middle: readonly Pt[];
-  readonly middleKerf: readonly number[];
   /** Seconds with the wire in the foam; those faster than the wire melts; those moving slower than the min clean feed. */
   readonly inFoamS: number;
   readonly fastS: number;
@@ -58,7 +58,6 @@ export interface Tallied {
 export class Tally {
   private readonly ends: { near: EndTally; far: EndTally };
   private readonly middle: Pt[] = [];
-  private readonly middleKerf: number[] = [];
   private sum = {
     inFoamS: 0,
     fastS: 0,
@@ -78,25 +77,22 @@ export class Tally {
     coldShare: 0,
   };
   private readonly stood: number[];
+  private readonly course: Course;
+  private readonly corners: readonly Mark[];
   private pause = 0;
   private was: Moment | null = null;
   private entered = false;
 
-  constructor(
-    private readonly run: PracticeRun,
-    private readonly course: Course = run.course,
-  ) {
+  constructor(private readonly run: PracticeRun) {
+    this.course = run.course;
     const of = (track: Track): EndTally => ({
       track,
       kerf: new Float64Array(Math.ceil(track.length / BIN) + 1),
       fair: new Uint8Array(Math.ceil(track.length / BIN) + 1).fill(1),
     });
     this.ends = { near: of(run.near), far: of(run.far) };
-    this.stood = this.corners().map(() => 0);
-  }
-
-  private corners() {
-    return this.course.marks.filter((m) => m.kind === 'corner');
+    this.corners = this.course.marks.filter((m) => m.kind === 'corner');
+    this.stood = this.corners.map(() => 0);
   }
 
   take(m: Moment): void {
@@ -118,10 +114,7 @@ export class Tally {
     }
     if (middle.inFoam) {
       const last = this.middle.at(-1);
-      if (!last || Math.hypot(middle.at[0] - last[0], middle.at[1] - last[1]) > BIN / 4) {
-        this.middle.push(middle.at);
-        this.middleKerf.push(middle.kerf);
-      }
+      if (!last || apart(middle.at, last) > BIN / 4) this.middle.push(middle.at);
     }
     if (!near.inFoam && !far.inFoam && !middle.inFoam) return;
     if (!this.entered) {
@@ -135,8 +128,10 @@ export class Tally {
     sum.pathMm += went;
     sum.mostLag = Math.max(sum.mostLag, m.lag);
     const fast = m.snagged || Math.max(near.ratio, far.ratio, middle.ratio) > 1;
-    if (fast) sum.fastS += dt;
-    if (fast) sum[cold ? 'coldFastMm' : 'fastMm'] += went;
+    if (fast) {
+      sum.fastS += dt;
+      sum[cold ? 'coldFastMm' : 'fastMm'] += went;
+    }
     const hot = Math.max(...spots.map((s) => s.wireC));
     sum.hottestC = Math.max(sum.hottestC, hot);
     const corner = this.cornerAt(m);
@@ -158,7 +153,7 @@ export class Tally {
   }
 
   private cornerAt(m: Moment): number {
-    return this.corners().findIndex(
+    return this.corners.findIndex(
       (c) => Math.abs(m.near.arc - c.near) < AT_CORNER && Math.abs(m.far.arc - c.far) < AT_CORNER,
     );
   }
@@ -173,7 +168,6 @@ export class Tally {
     return {
       ...this.ends,
       middle: this.middle,
-      middleKerf: this.middleKerf,
       ...sum,
       stoodS: this.stood.map((t) => Math.max(0, t - (2 * AT_CORNER) / this.course.feed)),
       stepMeanMm: sum.stepS > 0 ? sum.stepMm / sum.stepS : 0,

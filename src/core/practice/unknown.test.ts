@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { HIDDEN_FAULTS } from '../documents/practice';
 import { evaluate } from '../engine/evaluate';
 import { sweptRig } from '../engine/sweepRigs';
-import { faultsFor, hiddenBench, meterOn, shuffled } from './hidden';
+import { faultsFor, hiddenBench, meterOn } from './hidden';
 import { BENCHES } from './testBenches';
 import { benchScore, demonstrateBench, testCut } from './unknown';
 
@@ -70,11 +70,5 @@ describe('a bench that hides its fault and its heat', () => {
     const kerf =
       evaluate({ ...bench.truth, cut: { ...bench.truth.cut, feedMmS: 0.6 * max } }).cut!.width * 1000;
     expect(Math.abs(good.kerfMm! - kerf)).toBeLessThan(0.08);
-  });
-  it('its shuffle is even', () => {
-    const even = shuffled(3);
-    const drawn = Array.from({ length: 4000 }, even);
-    expect(drawn.reduce((a, b) => a + b, 0) / drawn.length).toBeCloseTo(0.5, 1);
-    expect(new Set(Array.from({ length: 500 }, (_, i) => shuffled(i)())).size).toBe(500);
   });
 });

@@ -1,10 +1,12 @@
 import type { BenchTrace, HiddenFault, Loss, PracticeScore } from '../documents/practice';
 import { loggedCutSchema, logSchema, type LoggedCut, type Seen } from '../documents/log';
+import { seeded } from '../numeric/seeded';
 import type { Rig } from '../documents/rig';
 import { evaluate } from '../engine/evaluate';
 import { heatSettings } from '../engine/firstHeat/plan';
+import { EDGE } from '../engine/window';
 import { tune } from '../engine/advise';
-import { faultsFor, hiddenBench, meterOn, shuffled, withFault, type HiddenBench } from './hidden';
+import { faultsFor, hiddenBench, meterOn, withFault, type HiddenBench } from './hidden';
 
 /** What a test cut on a hidden bench shows. */
 export interface TestCut {
@@ -15,8 +17,6 @@ export interface TestCut {
   readonly kerfMm: number | null;
 }
 
-/** Past this share of the max feed a wire gives notice. */
-const EDGE = 0.9;
 /** A calliper in foam, mm. Common practice, no source. */
 const CALLIPER = 0.05;
 
@@ -32,7 +32,7 @@ export function testCut(bench: HiddenBench, feedMmS: number, n: number): TestCut
   const ratio = max ? feedMmS / 1000 / max : Infinity;
   if (ratio > 1 || !e.cut) return { feedMmS, grade: 'too-cold', seen: ['drag-lines', 'ragged'], kerfMm: null };
   const hot = e.window.slowest !== null && feedMmS / 1000 < e.window.slowest;
-  const noise = CALLIPER * (2 * shuffled(n * 31 + 7)() - 1);
+  const noise = CALLIPER * (2 * seeded(n * 31 + 7)() - 1);
   const kerf = Math.round((e.cut.width * 1000 + noise) / CALLIPER) * CALLIPER;
   const smokes = e.cut.foamC > (e.s.melt?.fumeC ?? Infinity);
   const seen: Seen[] = hot ? [smokes ? 'smoke' : 'grooves'] : ratio > EDGE ? ['drag-lines'] : ['hairs'];

@@ -6,7 +6,9 @@ import type { Evaluation } from '../engine/evaluation';
 import { trailOf } from '../engine/middle';
 import { OperatingPointSolver } from '../engine/states';
 import { atFeedOf, type AtFeed } from '../engine/template/heat';
-import { pullWhenGrown } from '../engine/tension';
+import { STRESS } from '../engine/findings/tension';
+import { MOST_LAG, pullWhenGrown } from '../engine/tension';
+import { advisedFeed } from '../engine/window';
 import { timesOf } from '../engine/times';
 import { HOT_MODULUS, loopBend } from '../physics/making/loop';
 import { evenSpline, splineAt } from '../numeric/spline';
@@ -26,7 +28,7 @@ export interface PracticeWire {
   readonly warmUpS: number;
   /** Pull in N with the wire outside the foam at one temperature and the mean of the foam's width at another. */
   readonly pull: (airC: number, foamC: number) => number;
-  /** Drag in N/m that a lag of one metre stands against, at a pull; null where the wire stands as stiff as its frame. */
+  /** Drag in N/m that a lag of one metre stands against, at a pull. */
   readonly stiffness: (pull: number) => number;
   /** Stress of the wire at its greatest, Pa, by its pull in N and its lag in m, and what it may bear at a temperature. */
   readonly stress: (pull: number, lag: number) => number;
@@ -40,10 +42,6 @@ export interface PracticeWire {
 /** Feeds that are solved, and points of the table between them. */
 const SOLVED = 193;
 const POINTS = 385;
-/** A lag over this share of the foam's width snags: the shallow string ends there (`MOST_LAG` of the tension). */
-const SNAG_LAG = 0.25;
-/** Share of the strength at which the reading says stop (PHYSICS section 6). */
-const SNAG_STRESS = 0.8;
 /** A slack wire still bears so much, N: its own bends. Ours. */
 const LEAST_PULL = 1;
 
@@ -69,16 +67,16 @@ export function practiceOf(rig: Rig): { readonly wire: PracticeWire } | { readon
   return goalFeed(wire) > QUICKEST ? { unfit: 'quick' } : { wire };
 }
 
-/** Feed to practise at, mm/s: the rig's own where it is clean and off the edge, else between the bounds as the reading would advise. */
-export function goalFeed({ at }: Pick<PracticeWire, 'at'>): number {
-  const clean = at.advised > CLEAR_OF_MELT * at.slowest && at.advised < CLEAR_OF_EDGE * at.fastest;
-  if (clean) return at.advised;
-  const middle = Math.sqrt(at.slowest * at.fastest);
-  return Math.max(middle, Math.min(at.advised, HALF * at.fastest));
+/** Over this share of its min clean feed, and under this of its max feed, a rig's own feed is one to practise at. Ours. */
+const CLEAR = { ofMelt: 1.1, ofEdge: 0.85 };
+
+/** Feed to practise at, mm/s: the rig's own where it is clean and off the edge, else the advised one, no nearer to the edge than weights go. */
+export function goalFeed({ e, at }: Pick<PracticeWire, 'e' | 'at'>): number {
+  if (at.advised > CLEAR.ofMelt * at.slowest && at.advised < CLEAR.ofEdge * at.fastest) return at.advised;
+  return advisedFeed(e.window, Math.min(WEIGHT_RATIO, e.s.reserve))! * 1000;
 }
-const CLEAR_OF_MELT = 1.1;
-const CLEAR_OF_EDGE = 0.85;
-const HALF = 0.5;
+/** Feed ratio at which weights and motors lead (`reserveOf`). */
+const WEIGHT_RATIO = 0.7;
 
 /** The wire of a rig, fit to be led or not; null where it cuts nothing. */
 export function practiceWire(rig: Rig): PracticeWire | null {
@@ -101,7 +99,7 @@ export function practiceWire(rig: Rig): PracticeWire | null {
     ...hand,
     allowed: (wireC) => hand.share * tensileStrength(alloy, s.strand, wireC),
     stress10: trailOf(e)?.stress10 ?? s.stress10,
-    mostLag: SNAG_LAG * s.width,
+    mostLag: MOST_LAG * s.width,
   };
 }
 
@@ -156,7 +154,7 @@ function stretched(e: Evaluation): Hand {
   return {
     stiffness: (pull) => 1 / lag(1, s.width, s.length, Math.max(LEAST_PULL, pull), guidedOf(s.rig)),
     stress: (pull, f) => (pull + (gives * 8 * f * f) / (3 * s.width)) / s.area,
-    share: SNAG_STRESS,
+    share: STRESS.over,
   };
 }
 

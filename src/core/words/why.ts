@@ -1,4 +1,4 @@
-import { ohmPerMetre } from '../engine/setup';
+import { heatCapacityPerMetre, ohmPerMetre } from '../engine/setup';
 import { timeConstant } from '../engine/times';
 import { dutyOf } from '../engine/load';
 import { ripple } from '../physics/circuit/pulses';
@@ -224,7 +224,7 @@ export function why(topic: WhyTopic, e: Evaluation, say: Say): Why {
 /** Swing of the idling wire's temperature from pulse to pulse, K. */
 function swing(e: Evaluation): number {
   const { s, idle } = e;
-  const capacity = s.alloy.density * s.area * s.alloy.heatCapacity;
+  const capacity = heatCapacityPerMetre(s);
   const heat = idle.amps ** 2 * ohmPerMetre(s, idle.airC);
   return ripple(heat, dutyOf(s), capacity, s.rig.control.frequencyHz);
 }

@@ -4,7 +4,7 @@ import { OperatingPointSolver } from '@/core/engine/states';
 import { evaluate } from '@/core/engine/evaluate';
 import { timeConstant } from '@/core/engine/times';
 import { FOLDS, hiddenBench, withFault } from '@/core/practice/hidden';
-import { seeded } from '../sound/standIn';
+import { seeded } from '@/core/numeric/seeded';
 import type { BenchFault, MeterPort, MeterReading } from './port';
 
 /** How many practice benches there are. Each is the same every time, and each hides something, or nothing. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { KnockEar } from './knock';
-import { seeded } from './standIn';
+import { seeded } from '@/core/numeric/seeded';
 
 const RATE = 48000;
 const FRAME = 1024;

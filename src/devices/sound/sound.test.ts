@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Sound } from './port';
 import { readPluck } from './readPluck';
-import { pluckSound, seeded, standInSource } from './standIn';
+import { seeded } from '@/core/numeric/seeded';
+import { pluckSound, standInSource } from './standIn';
 
 const SECONDS = 2.5;
 const RATE = 44100;

@@ -1,3 +1,4 @@
+import { seeded } from '@/core/numeric/seeded';
 import type { SoundSource, Sound } from './port';
 import { SoundFault } from './port';
 
@@ -12,18 +13,6 @@ export interface Pluck {
   readonly sampleRate?: number;
   /** Quiet before it, s. */
   readonly before?: number;
-}
-
-/** A small generator of even numbers 0–1, so that a seed gives the same sound every time (xorshift). */
-export function seeded(seed: number): () => number {
-  let x = (seed * 2654435761) >>> 0 || 1;
-  return () => {
-    x ^= x << 13;
-    x ^= x >>> 17;
-    x ^= x << 5;
-    x >>>= 0;
-    return x / 4294967296;
-  };
 }
 
 /**

@@ -1,6 +1,6 @@
 import { CUTTERS } from '../../documents/cutters';
 import { KNIFE_EDGE } from '../evaluate';
-import { advisedFeed } from '../window';
+import { EDGE, advisedFeed } from '../window';
 import { ampsForFastest, lengthForFastest, settingForFastest } from '../need';
 import type { Setup } from '../setup';
 import type { Draft, Finder, Patch } from './draft';
@@ -66,7 +66,7 @@ function* warmer({ s, feed }: Evaluation): Iterable<Patch | null> {
 function fast(e: Evaluation, feed: number): Draft | null {
   const { s, window: w } = e;
   const v = w.fastest!.feed;
-  if (!(feed > 0.9 * v)) return null;
+  if (!(feed > EDGE * v)) return null;
   const values = { feedMmS: feed * 1000, fastestFeedMmS: v * 1000, reserve: feed / v };
   function* tries() {
     yield dialForFastest(s, feed / s.reserve, 'up');

@@ -1,3 +1,4 @@
+import { kerfInTime } from '../../physics/foam/standing';
 import type { AtFeed } from './heat';
 import type { FeedSchedule } from './feedSchedule';
 
@@ -7,16 +8,9 @@ export interface KerfAlong {
   readonly at: (leg: number, share: number) => number;
 }
 
-/**
- * How wide a kerf has grown that was `from` mm wide, after so many seconds at a feed (mm/s) over its own short path. It grows no
- * faster than a wire standing still melts (continuous line source: the square of the width grows evenly with time, Carslaw &
- * Jaeger §10.4), and no wider than the feed makes it for good; behind a wire that goes faster again it narrows within its own width.
- */
-export function kerfAfter(h: AtFeed, from: number, feed: number, seconds: number): number {
-  const steady = Math.max(h.diameter, h.slot(Math.max(feed, 1e-3)));
-  if (steady >= from) return Math.min(steady, Math.sqrt(from * from + h.standing(1) ** 2 * seconds));
-  return from - (from - steady) * Math.min(1, (feed * seconds) / from);
-}
+/** How wide a kerf has grown that was `from` mm wide, after so many seconds at a feed (mm/s) over its own short path (`kerfInTime`). */
+export const kerfAfter = (h: AtFeed, from: number, feed: number, seconds: number): number =>
+  kerfInTime(from, Math.max(h.diameter, h.slot(Math.max(feed, 1e-3))), h.standing(1) ** 2, feed, seconds);
 
 /** The kerf along a paced pass of an end whose path on each leg is `way` mm; `start` is the kerf it comes in with. */
 export function kerfAlong(
