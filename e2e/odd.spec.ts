@@ -12,6 +12,36 @@ const HANG_MS = 2000;
 /** Threads that worked things out end in this time, and what they held goes back. */
 const IDLE_MS = 22_000;
 
+/** A run of practice and what was found of a hidden bench, as they are sent and as documents. */
+const traces = (rig: object): unknown[] => {
+  const [line, face] = [
+    [
+      [-5, 5],
+      [60, 5],
+    ],
+    { x0: 0, x1: 50, y0: 0, y1: 10 },
+  ];
+  const course = {
+    near: line,
+    far: line,
+    faces: { near: face, far: face },
+    marks: [],
+    together: true,
+    feed: 4,
+  };
+  const head = { format: 'upwind-rod/trace', version: 1, rig };
+  const led = { ...head, kind: 'led', drill: 'feed', course, near: Array(200).fill(2), far: null };
+  const bench = {
+    ...head,
+    kind: 'bench',
+    drill: 'unknown',
+    bench: 3,
+    cuts: [3],
+    answer: { fault: 'nothing', maxMmS: 6 },
+  };
+  return [led, bench, { rigId: null, at: '2026-05-02T18:10:00Z', trace: led }];
+};
+
 const memory = (server: Server) =>
   Number(/VmRSS:\s+(\d+)/.exec(fs.readFileSync(`/proc/${server.child.pid}/status`, 'utf8'))![1]) / 1024;
 
@@ -47,6 +77,7 @@ test(`${ODD} odd requests over every route and method: no fault of the server, n
         mapping: { columns: { at: { column: 'at', unit: 'furlong' } } },
       },
     ],
+    ...traces(of.doc),
     ...[{ text: '[]', form: 'json' }, { at: '2026-05-02T18:10:00Z', newtons: 20 }, await get('/api/backup')],
   ];
   const ids = [

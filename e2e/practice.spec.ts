@@ -12,6 +12,7 @@ test.describe.configure({ timeout: 180_000 });
 
 /** A quick rig, so that a drill takes seconds. */
 const RIG = testRig({ name: 'Practised', control: { kind: 'volts', setting: 20 } });
+const AT = '2026-05-02T18:10:00Z';
 const NO_LINKS = { foamStockId: null, spoolId: null, supplyId: null };
 
 async function made(page: Page, rig: Rig = RIG): Promise<string> {
@@ -49,7 +50,7 @@ test('a drill is passed by keyboard alone, kept, played again and deleted', asyn
   await page.getByRole('link', { name: 'Play it' }).click();
   await expect(page.getByRole('heading', { name: 'Clean' })).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Stop' }).click();
-  await expect(result(page)).toContainText('led by the program');
+  await expect(result(page)).toContainText('played again');
   await page.goto('/practice');
   await page.getByRole('button', { name: /Delete/ }).click();
   await expect(page.getByText('Nothing led yet')).toBeVisible();
@@ -82,7 +83,7 @@ test('a score is the server’s own: a trace is led again there; rubbish is refu
     { rig: RIG, drill: 'corner', course, warm: true },
     demonstration(course, course.feed, false),
   );
-  const kept = await page.request.post('/api/practice', { data: { rigId: id, trace } });
+  const kept = await page.request.post('/api/practice', { data: { rigId: id, at: AT, trace } });
   expect(kept.status()).toBe(200);
   const record = (await kept.json()) as { id: string; score: { points: number } };
   expect(record.score.points).toBe(play(trace).points);
@@ -97,7 +98,7 @@ test('a score is the server’s own: a trace is led again there; rubbish is refu
     [{ ...trace, kind: 'other' }, 'trace.kind'],
     [{ ...trace, rig: { ...RIG, control: { kind: 'volts', setting: 0.1 } } }, 'rig'],
   ] as const) {
-    const refused = await page.request.post('/api/practice', { data: { rigId: id, trace: bad } });
+    const refused = await page.request.post('/api/practice', { data: { rigId: id, at: AT, trace: bad } });
     expect(refused.status()).toBe(422);
     expect(((await refused.json()) as { error: { path: string } }).error.path).toBe(path);
   }

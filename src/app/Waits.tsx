@@ -8,6 +8,7 @@ import css from './shell.module.css';
 /** What a thing that waits is called, by where it goes. */
 function nameOf(path: string, body: unknown): string {
   if (path.endsWith('/cuts')) return 'a test cut';
+  if (path === '/api/practice') return 'a run of practice';
   if (path.endsWith('/pulls')) return 'a reading of the pull';
   const kind = (body as { kind?: string } | null)?.kind;
   return kind === 'run' ? 'a called cut' : kind === 'made' ? 'pieces made' : 'an entry of the logbook';

@@ -1,6 +1,7 @@
-import { and, desc, eq, inArray, isNotNull } from 'drizzle-orm';
+import { desc, eq, inArray, isNotNull } from 'drizzle-orm';
 import type { PracticeRunRecord, PracticeScore, Trace } from '@/core/documents/practice';
 import type { Db } from './open';
+import { holdRig } from './rigs';
 import { practiceRuns } from './schema';
 
 /** Traces are kept of so many of the newest runs; a trace of five minutes is half a megabyte. */
@@ -36,13 +37,15 @@ export async function practiceOf(db: Db, rigId?: string): Promise<PracticeRunRec
   return rows.map(toRecord);
 }
 
-/** Keeps a run with its trace; traces of older runs make room, their scores stay. A run under an id that is there already is that one. */
+/** Keeps a run with its trace, in a transaction of the caller's; traces of older runs make room, their scores stay. A run under an id that is there already is that one. */
 export async function insertPractice(
   db: Db,
   run: { id: string; rigId: string | null; rigName: string; at: string; score: PracticeScore; trace: Trace },
 ): Promise<PracticeRunRecord> {
-  const { frame } = run.trace.rig;
-  const values = { ...run, frame: frame.kind, drill: run.score.drill };
+  const frame = run.trace.rig.frame.kind;
+  // A rig that is thrown away meanwhile leaves its run without one.
+  const rigId = run.rigId !== null && (await holdRig(db, run.rigId)) ? run.rigId : null;
+  const values = { ...run, rigId, frame, drill: run.score.drill };
   await db.insert(practiceRuns).values(values).onConflictDoNothing();
   const old = await db
     .select({ id: practiceRuns.id })
@@ -66,9 +69,6 @@ export async function traceOfRun(db: Db, id: string): Promise<Trace | null> {
 }
 
 export async function deletePractice(db: Db, id: string): Promise<boolean> {
-  const gone = await db
-    .delete(practiceRuns)
-    .where(and(eq(practiceRuns.id, id)))
-    .returning({ id: practiceRuns.id });
+  const gone = await db.delete(practiceRuns).where(eq(practiceRuns.id, id)).returning({ id: practiceRuns.id });
   return gone.length > 0;
 }

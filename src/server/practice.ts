@@ -1,15 +1,17 @@
 import 'server-only';
 import { z } from 'zod';
+import { instantSchema } from '@/core/documents/fields';
 import { scoreSchema, traceSchema, type PracticeRunRecord, type Trace } from '@/core/documents/practice';
 import { deletePractice, insertPractice, practiceOf, traceOfRun } from '@/db/practice';
-import { getRig } from '@/db/rigs';
+import type { Db } from '@/db/open';
 import { database } from './db';
 import { heavy } from './heavy';
 import { refusal } from './http';
 
-/** A run as it is sent: what was led, and on which rig of the shelf. */
+/** A run as it is sent: what was led, when, and on which rig of the shelf. */
 export const sentRunSchema = z.strictObject({
   rigId: z.string().min(1).max(64).nullable(),
+  at: instantSchema,
   trace: traceSchema,
 });
 
@@ -29,11 +31,9 @@ export const practiceService = {
       { deadlineMs: DEADLINE_MS, ...(signal ? { signal } : {}) },
     );
     const score = scoreSchema.parse(JSON.parse(out as string));
-    const db = await database();
-    const rig = sent.rigId === null ? null : await getRig(db, sent.rigId);
-    const at = new Date().toISOString();
-    const { trace } = sent;
-    return insertPractice(db, { id, rigId: rig?.id ?? null, rigName: trace.rig.name, at, score, trace });
+    const { rigId, at, trace } = sent;
+    const run = { id, rigId, rigName: trace.rig.name, at, score, trace };
+    return (await database()).transaction((tx) => insertPractice(tx as unknown as Db, run));
   },
   async trace(id: string): Promise<Trace> {
     const trace = await traceOfRun(await database(), id);

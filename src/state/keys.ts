@@ -12,7 +12,8 @@ export const keys = {
   /** Names of the pieces of all rigs. */
   pieces: () => ['pieces'] as const,
   devices: () => ['devices'] as const,
-  practice: () => ['practice'] as const,
+  /** Runs of practice, of all rigs or of one. */
+  practice: (rig?: string) => (rig === undefined ? (['practice'] as const) : (['practice', rig] as const)),
   machines: () => ['machines'] as const,
   /** Every page of the logbook, or those that one query asked for. */
   log: (address?: string) => (address === undefined ? (['log'] as const) : (['log', address] as const)),

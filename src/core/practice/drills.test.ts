@@ -142,7 +142,7 @@ describe('what is led badly loses for the right reason', () => {
     },
   );
   it('at least five kinds of them in each drill', () => {
-    for (const drill of ['feed', 'push', 'taper', 'corner'] as const)
+    for (const drill of ['feed', 'push', 'groove', 'taper', 'corner'] as const)
       expect(BAD.filter((b) => b.drills.includes(drill)).length).toBeGreaterThanOrEqual(5);
   });
   it('a thick loop that is rushed melts too little: its heat lasts, its kerf does not', () => {

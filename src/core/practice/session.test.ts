@@ -10,6 +10,7 @@ import { courseOf } from './drills';
 import { follow } from './hand';
 import { play, traceOf } from './play';
 import { progressOf } from './progress';
+import type { Aim } from './run';
 import { senseOf } from './senses';
 import { KeyHand, LeadSession } from './session';
 import { BENCHES } from './testBenches';
@@ -71,7 +72,7 @@ describe('a run that is led by frames', () => {
 describe('keys', () => {
   it('lead both ends at their own feeds, stand before a corner, and go on when pressed', () => {
     const course = courseOf('corner', wire);
-    const hand = new KeyHand(course, course.feed);
+    const hand = new KeyHand(course, { near: course.feed, far: course.feed });
     let aim = { near: 0, far: 0 };
     expect(hand.aim(aim, 1)).toEqual(aim);
     hand.press(aim);
@@ -81,8 +82,7 @@ describe('keys', () => {
     hand.press(aim);
     for (let i = 0; i < 4000; i++) aim = hand.aim(aim, 0.016);
     expect(aim.near).toBe(course.marks[1]!.near);
-    const taper = new KeyHand(courseOf('taper', wire), 4);
-    taper.far = 2;
+    const taper = new KeyHand(courseOf('taper', wire), { near: 4, far: 2 });
     taper.press({ near: 0, far: 0 });
     expect(taper.aim({ near: 1, far: 1 }, 0.5)).toEqual({ near: 3, far: 2 });
   });
@@ -115,6 +115,8 @@ describe('a course', () => {
 
 describe('one’s own piece', () => {
   const view = viewOf(planOut(testPlan()));
+  /** So many times slower is under the min clean feed, and no standing. */
+  const SLOWER = Math.round(view.advised! / (0.75 * view.slowest!));
   it.each(view.passes.map((p) => [p.side, p] as const))(
     '%s: led as it is called nothing is lost',
     (_, pass) => {
@@ -133,6 +135,26 @@ describe('one’s own piece', () => {
       expect(score.led!.stepMostMm).toBeLessThan(1);
     },
   );
+  it.each([
+    ['fast', (aims) => aims.filter((_, i) => i % 4 === 0)],
+    ['slow', (aims) => aims.flatMap((a) => Array<Aim>(SLOWER).fill(a))],
+    ['step', (aims) => aims.map((a, i) => ({ near: a.near, far: aims[Math.max(0, i - 1200)]!.far }))],
+    ['still', (aims) => [...aims.slice(0, 9000), ...Array<Aim>(1200).fill(aims[9000]!), ...aims.slice(9000)]],
+    ['undone', (aims) => aims.slice(0, 9000)],
+    ['cold', (aims) => aims],
+  ] satisfies [string, (aims: Aim[]) => Aim[]][])('led badly it loses most for that: %s', (loses, how) => {
+    const { rig: of } = testPlan();
+    const pass = view.passes[0]!;
+    const sheet = callSheet(pass);
+    // Cold: no count-in to warm up in.
+    const called = calledAims(pass, sheet).slice(loses === 'cold' ? COUNT_IN * 200 : 0);
+    const aims = how(called);
+    const course = courseOfPass(view, pass);
+    const trace = traceOf({ rig: of, drill: 'core', course, warm: loses !== 'cold' }, aims);
+    const { losses, points } = play(traceSchema.parse(trace));
+    expect(losses[0]?.code).toBe(loses);
+    expect(points).toBeLessThan(95);
+  });
   it('its stations are those of the plan, both ends at once', () => {
     const pass = view.passes[0]!;
     const course = courseOfPass(view, pass);

@@ -88,10 +88,11 @@ export class KeyHand {
 
   constructor(
     private readonly course: Course,
-    feed: number,
+    /** Feeds of both ends, mm/s. */
+    feeds: Aim,
   ) {
-    this.near = feed;
-    this.far = feed;
+    this.near = feeds.near;
+    this.far = feeds.far;
   }
 
   /** Leads, or stands; from a corner it goes on. */

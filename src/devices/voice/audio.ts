@@ -1,3 +1,4 @@
+import type { Cue } from '@/core/engine/call/cues';
 import type { Heard, Voice } from './port';
 import { setTone, toneOf } from './tones';
 
@@ -84,3 +85,7 @@ export async function openVoice(clips: Clips): Promise<{ voice: Voice; sound: bo
   }
   return { voice: silentVoice(), sound: false };
 }
+
+/** The clips that cues of a call speak by; a tick is a tone. */
+export const clipsOf = (cues: readonly Pick<Cue, 'clip'>[]): Promise<Clips> =>
+  loadClips([...new Set(cues.map((c) => c.clip))].filter((clip) => clip !== 'tick'));

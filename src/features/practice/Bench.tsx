@@ -16,7 +16,7 @@ import { LAG_TIMES, paintAcross, STRIP_PX } from './paint';
 import { Panel, type Painter } from './Panel';
 import css from './practice.module.css';
 import { Result } from './Result';
-import { useLead } from './useLead';
+import { useLead, type LedBy } from './useLead';
 import { useHiss } from './useHiss';
 import { useStillness } from './useStillness';
 import { account, CORE_ENDS, ENDS, LOOP, PUSHED, KEYS_ONE, KEYS_TWO } from './words';
@@ -41,7 +41,7 @@ export function Bench(p: {
   called?: readonly Aim[];
   onBegin?: () => void;
   onStop?: () => void;
-  onKeep: (trace: LedTrace, score: PracticeScore) => Promise<string | null>;
+  onKeep: (trace: LedTrace) => Promise<string>;
 }) {
   const { wire, course, rig, drill } = p;
   const { say, typed } = useUnits();
@@ -50,13 +50,12 @@ export function Bench(p: {
   const names = pushed ? PUSHED : loop ? LOOP : drill === 'core' ? CORE_ENDS : ENDS;
   const still = useStillness();
   const sound = useHiss();
-  const [warm, setWarm] = useState(true);
-  const [result, setResult] = useState<{ score: PracticeScore; shown: boolean } | null>(null);
+  const [warm, setWarm] = useState(p.replay?.warm ?? true);
+  const [result, setResult] = useState<{ score: PracticeScore; by: LedBy } | null>(null);
   const [note, setNote] = useState<string | null>(null);
   const painters = useRef<Partial<Record<'near' | 'far', Painter>>>({});
   const strip = useRef<HTMLCanvasElement>(null);
   const smoking = useRef(false);
-  const fresh = useRef(true);
   const box = useRef<HTMLDivElement>(null);
   const painter = useCallback((end: 'near' | 'far', paint: Painter | null) => {
     if (paint) painters.current[end] = paint;
@@ -65,9 +64,7 @@ export function Bench(p: {
   const smoke = useCallback(() => smoking.current, []);
   const draw = useCallback(
     (session: LeadSession, dt: number, started: number) => {
-      const begin = dt === 0 && fresh.current;
-      fresh.current = dt === 0;
-      for (const paint of Object.values(painters.current)) paint(session, dt === 0 || begin);
+      for (const paint of Object.values(painters.current)) paint(session, dt === 0);
       const on = strip.current;
       const width = on?.clientWidth ?? 0;
       const c = on && sized(on, width, STRIP_PX);
@@ -88,15 +85,12 @@ export function Bench(p: {
     },
     [wire],
   );
-  const onEnd = (trace: LedTrace, score: PracticeScore, shown: boolean) => {
+  const onEnd = (trace: LedTrace, score: PracticeScore, by: LedBy) => {
     p.onStop?.();
     sound.quiet();
-    setResult({ score, shown });
+    setResult({ score, by });
     setNote(null);
-    if (!shown)
-      void p
-        .onKeep(trace, score)
-        .then((refused) => setNote(refused ?? 'Kept with your practice, apart from the log of cuts.'));
+    if (by === 'hand') void p.onKeep(trace).then(setNote);
   };
   const lead = useLead({ wire, course, rig, drill, warm, called: p.called ?? null }, draw, onEnd);
   const { phase, told } = lead;
@@ -262,7 +256,7 @@ export function Bench(p: {
             {told && told.m.pull > 0 && <Live name="Tension" value={say(told.m.pull, 'force')} />}
           </dl>
         </section>
-        {result && <Result score={result.score} frame={rig.frame.kind} shown={result.shown} note={note} />}
+        {result && <Result score={result.score} frame={rig.frame.kind} by={result.by} note={note} />}
       </aside>
     </div>
   );

@@ -23,7 +23,7 @@ interface CoreProps {
   readonly wire: PracticeWire;
   readonly rig: Rig;
   readonly rigId: string;
-  readonly onKeep: (trace: LedTrace) => Promise<string | null>;
+  readonly onKeep: (trace: LedTrace) => Promise<string>;
 }
 
 /** One's own pieces, pass by pass, as they would be called. */

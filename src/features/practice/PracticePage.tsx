@@ -15,6 +15,7 @@ import { findingWords } from '@/core/words/findings';
 import { usePractice } from '@/state/usePractice';
 import { Bench } from './Bench';
 import css from './practice.module.css';
+import { KEPT, WAITS } from './words';
 
 const Unknown = dynamic(() => import('./Unknown').then((m) => m.Unknown), { ssr: false });
 const Core = dynamic(() => import('./Core').then((m) => m.Core), { ssr: false });
@@ -51,15 +52,14 @@ function Inside(p: {
   const id = useRig((s) => s.id);
   const drills = drillsFor(rig.frame.kind);
   const [drill, setDrill] = useState<Drill>(p.first && drills.includes(p.first) ? p.first : drills[0]!);
-  const { runs, keep } = usePractice(p.runs);
+  const { runs, keep } = usePractice(p.runs, id);
   const fit = useMemo(() => practiceOf(rig), [rig]);
   const wire = 'wire' in fit ? fit.wire : null;
   const unfit = 'unfit' in fit ? fit.unfit : null;
-  const best = (d: Drill) =>
-    Math.max(-1, ...runs.filter((r) => r.rigId === id && r.drill === d).map((r) => r.score.points));
+  const best = (d: Drill) => Math.max(-1, ...runs.filter((r) => r.drill === d).map((r) => r.score.points));
   const kept = async (trace: Trace) => {
-    const out = await keep({ rigId: id, trace });
-    return out.kind === 'done' || out.kind === 'kept' ? null : inWords(out);
+    const out = await keep(id, trace);
+    return out.kind === 'done' ? KEPT : out.kind === 'kept' ? WAITS : `Not kept. ${inWords(out)}`;
   };
   const course = useMemo(
     () => replay?.course ?? (wire && drill !== 'core' && drill !== 'unknown' ? courseOf(drill, wire) : null),

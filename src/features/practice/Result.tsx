@@ -5,9 +5,12 @@ import type { FrameKind } from '@/core/documents/rig';
 import { FAULT_NAMES, lossWords } from '@/core/words/practice';
 import { useUnits } from '@/ui/Units';
 import css from './practice.module.css';
+import type { LedBy } from './useLead';
+
+const BY: Record<LedBy, string> = { hand: '', program: ', led by the program', replay: ', played again' };
 
 /** What a run came to: points, the largest loss and what to change, the others, figures in the job's own terms. */
-export function Result(p: { score: PracticeScore; frame: FrameKind; shown: boolean; note?: string | null }) {
+export function Result(p: { score: PracticeScore; frame: FrameKind; by: LedBy; note?: string | null }) {
   const { say } = useUnits();
   const { score } = p;
   const box = useRef<HTMLElement>(null);
@@ -20,7 +23,7 @@ export function Result(p: { score: PracticeScore; frame: FrameKind; shown: boole
   return (
     <section ref={box} className={css.result} aria-label="What it came to" data-points={score.points}>
       <h2>
-        <b className="num">{score.points}</b> of 100{p.shown ? ', led by the program' : ''}
+        <b className="num">{score.points}</b> of 100{BY[p.by]}
       </h2>
       {first ? (
         <p>

@@ -17,6 +17,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import css from './practice.module.css';
 import { Result } from './Result';
+import type { LedBy } from './useLead';
 import { NO_GOAL } from './words';
 
 /** The stand-in's wire is given so many warm-ups before it is read, and at least so long, s. */
@@ -24,7 +25,7 @@ const WARM_UPS = 3;
 const LEAST_S = 30;
 
 /** A bench that hides its fault and its foam's heat: readings, test cuts, an answer. */
-export function Unknown(p: { rig: Rig; first: number; onKeep: (trace: BenchTrace) => Promise<string | null> }) {
+export function Unknown(p: { rig: Rig; first: number; onKeep: (trace: BenchTrace) => Promise<string> }) {
   const [n, setN] = useState(p.first);
   return <OneBench key={n} rig={p.rig} n={n} onKeep={p.onKeep} onNext={() => setN(n + 1)} />;
 }
@@ -38,7 +39,7 @@ function meterWithClock(rig: Rig, n: number) {
 function OneBench(p: {
   rig: Rig;
   n: number;
-  onKeep: (trace: BenchTrace) => Promise<string | null>;
+  onKeep: (trace: BenchTrace) => Promise<string>;
   onNext: () => void;
 }) {
   const { rig, n } = p;
@@ -55,7 +56,7 @@ function OneBench(p: {
   );
   const [fault, setFault] = useState<HiddenFault>('nothing');
   const [max, setMax] = useState<number | null>(null);
-  const [result, setResult] = useState<{ score: PracticeScore; shown: boolean } | null>(null);
+  const [result, setResult] = useState<{ score: PracticeScore; by: LedBy } | null>(null);
   const [note, setNote] = useState<string | null>(null);
   const read = async (i: number) => {
     meter.set(plan[i]!.setting);
@@ -74,10 +75,8 @@ function OneBench(p: {
       cuts: cuts.map((c) => c.feedMmS),
       answer: { fault, maxMmS: max! },
     };
-    setResult({ score: benchScore(trace), shown: false });
-    void p
-      .onKeep(trace)
-      .then((refused) => setNote(refused ?? 'Kept with your practice, apart from the log of cuts.'));
+    setResult({ score: benchScore(trace), by: 'hand' });
+    void p.onKeep(trace).then(setNote);
   };
   const show = () => {
     const trace = demonstrateBench(rig, n);
@@ -85,7 +84,7 @@ function OneBench(p: {
     plan.forEach((_, i) => void read(i));
     setFault(trace.answer.fault);
     setMax(trace.answer.maxMmS);
-    setResult({ score: benchScore(trace), shown: true });
+    setResult({ score: benchScore(trace), by: 'program' });
   };
   const limit = drawn.window.fastest ? drawn.window.fastest.feed * 1000 : null;
   return (
@@ -212,7 +211,7 @@ function OneBench(p: {
         </section>
       </div>
       <aside className={css.side}>
-        {result && <Result score={result.score} frame={rig.frame.kind} shown={result.shown} note={note} />}
+        {result && <Result score={result.score} frame={rig.frame.kind} by={result.by} note={note} />}
       </aside>
     </div>
   );

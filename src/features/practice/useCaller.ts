@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useRef } from 'react';
 import type { CallSheet } from '@/core/engine/call/cues';
-import { loadClips, openVoice, type Clips } from '@/devices/voice/audio';
+import { clipsOf, openVoice, type Clips } from '@/devices/voice/audio';
 import { Caller } from '@/devices/voice/caller';
 import { PAGE_TIMER, type Voice } from '@/devices/voice/port';
 
@@ -10,7 +10,7 @@ export function useCaller(sheet: CallSheet) {
   const clips = useRef<Promise<Clips> | null>(null);
   const on = useRef<{ caller: Caller; voice: Voice } | null>(null);
   useEffect(() => {
-    clips.current = loadClips([...new Set(sheet.cues.map((c) => c.clip))].filter((c) => c !== 'tick'));
+    clips.current = clipsOf(sheet.cues);
   }, [sheet]);
   const end = useCallback(() => {
     on.current?.caller.close();

@@ -9,14 +9,17 @@ import { STEP_S, type Aim, type Moment } from '@/core/practice/run';
 import { senseOf, type Sense } from '@/core/practice/senses';
 import { KeyHand, LeadSession } from '@/core/practice/session';
 import type { PracticeWire } from '@/core/practice/wire';
+import { useLatest } from '@/ui/useLatest';
 
 /** How often figures in words follow, ms: faster than that nobody reads. */
 const TELL_MS = 125;
 /** Keys begin at this share of the feed that is asked for. */
 const KEYS_BEGIN = 0.6;
-export const KEY_STEP = 1.05;
+const KEY_STEP = 1.05;
 
 export type Phase = 'ready' | 'leading' | 'shown' | 'done';
+/** Who leads a run: a hand, the program as it would, or an earlier hand played again. */
+export type LedBy = 'hand' | 'program' | 'replay';
 
 /** Where pointers hold each end; null: its keys lead it. */
 interface Held {
@@ -41,7 +44,7 @@ export function useLead(
     called: readonly Aim[] | null;
   },
   draw: (session: LeadSession, dt: number, started: number) => void,
-  onEnd: (trace: LedTrace, score: PracticeScore, shown: boolean) => void,
+  onEnd: (trace: LedTrace, score: PracticeScore, by: LedBy) => void,
 ) {
   const { wire, course, rig, drill, warm, called } = o;
   const make = useCallback(
@@ -55,41 +58,37 @@ export function useLead(
     session: LeadSession;
     hand: KeyHand;
     aim: Held;
-    script: Aim[] | null;
+    script: readonly Aim[] | null;
+    by: LedBy;
     at: number;
   } | null>(null);
-  const now = useRef({ draw, onEnd });
-  useEffect(() => {
-    now.current = { draw, onEnd };
-  });
+  const now = useLatest({ draw, onEnd });
 
   const start = useCallback(
-    (script: Aim[] | null) => {
+    (by: LedBy, script: readonly Aim[] | null = null) => {
       live.current = {
         session: make(),
-        hand: new KeyHand(course, KEYS_BEGIN * course.feed),
+        hand: new KeyHand(course, keyFeeds),
         aim: { near: null, far: null },
         script,
+        by,
         at: 0,
       };
-      live.current.hand.near = keyFeeds.near;
-      live.current.hand.far = keyFeeds.far;
       tell(null);
       setPhase(script ? 'shown' : 'leading');
       now.current.draw(live.current.session, 0, 0);
     },
-    [make, course, keyFeeds],
+    [make, course, keyFeeds, now],
   );
 
   const stop = useCallback(() => {
     const l = live.current;
     if (!l) return;
-    const shown = l.script !== null;
     live.current = null;
     setPhase('done');
     const { trace, score } = l.session.end();
-    now.current.onEnd(trace, score, shown);
-  }, []);
+    now.current.onEnd(trace, score, l.by);
+  }, [now]);
 
   const running = phase === 'leading' || phase === 'shown';
   useEffect(() => {
@@ -123,7 +122,7 @@ export function useLead(
     };
     id = requestAnimationFrame(frame);
     return () => cancelAnimationFrame(id);
-  }, [running, wire, course, stop]);
+  }, [running, wire, course, stop, now]);
 
   /** A pointer aims one end, or both; null lets go: the keys lead again. */
   const aimAt = useCallback((end: 'near' | 'far', arc: number | null) => {
@@ -142,22 +141,19 @@ export function useLead(
     if (l && !l.script) l.hand.press(l.session.aimed);
   }, []);
   const faster = useCallback((end: 'near' | 'far', by: 1 | -1) => {
-    setKeyFeeds((was) => {
-      const feeds = { ...was, [end]: was[end] * (by > 0 ? KEY_STEP : 1 / KEY_STEP) };
-      const l = live.current;
-      if (l) Object.assign(l.hand, feeds);
-      return feeds;
-    });
+    const factor = by > 0 ? KEY_STEP : 1 / KEY_STEP;
+    setKeyFeeds((was) => ({ ...was, [end]: was[end] * factor }));
+    if (live.current) live.current.hand[end] *= factor;
   }, []);
   return {
     phase,
     told,
     keyFeeds,
-    lead: () => start(null),
-    show: () => start([...(called ?? demonstration(course))]),
+    lead: () => start('hand'),
+    show: () => start('program', called ?? demonstration(course)),
     /** Where a called pass should be now; null where nothing is called. */
     ring,
-    replay: (trace: LedTrace) => start(aimsOf(trace)),
+    replay: (trace: LedTrace) => start('replay', aimsOf(trace)),
     stop,
     aimAt,
     press,

@@ -30,3 +30,7 @@ export const KEYS_TWO =
 
 /** An unknown bench has no figures to ask for. */
 export const NO_GOAL = { feedMmS: 0, minMmS: 0, maxMmS: 0, waitS: 0, shortMmS: 0 } as const;
+
+/** What became of a run that was led. */
+export const KEPT = 'Kept with your practice, apart from the log of cuts.';
+export const WAITS = 'It waits on this device and is sent when the network is back.';

@@ -1,11 +1,14 @@
 import { z } from 'zod';
-import { practiceRunSchema, traceSchema, type Trace } from '@/core/documents/practice';
+import { practiceRunSchema, type Trace } from '@/core/documents/practice';
 import { call } from '../api';
+import { logged } from '../logged';
 
 /** What the pages ask of the server about runs of practice. */
 export const practiceServer = {
-  all: () => call('GET', '/api/practice', z.array(practiceRunSchema)),
-  add: (run: { rigId: string | null; trace: Trace }) => call('POST', '/api/practice', practiceRunSchema, run),
-  trace: (id: string) => call('GET', `/api/practice/${id}`, traceSchema),
+  all: (rig?: string) =>
+    call('GET', rig === undefined ? '/api/practice' : `/api/practice?rig=${rig}`, z.array(practiceRunSchema)),
+  /** Keeps a run; where no answer comes it waits on this device, like what is logged at the bench. */
+  add: (rigId: string, trace: Trace) =>
+    logged('/api/practice', practiceRunSchema, { rigId, at: new Date().toISOString(), trace }),
   drop: (id: string) => call('DELETE', `/api/practice/${id}`, z.unknown()),
 } as const;

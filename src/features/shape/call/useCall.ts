@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { callSheet, type CallSheet } from '@/core/engine/call/cues';
 import { RATE_STEP } from '@/core/engine/call/clock';
 import type { PassView } from '@/core/engine/template/view';
-import { loadClips, openVoice, type Clips } from '@/devices/voice/audio';
+import { clipsOf, openVoice, type Clips } from '@/devices/voice/audio';
 import { Caller } from '@/devices/voice/caller';
 import { PAGE_TIMER as TIMER, type Voice } from '@/devices/voice/port';
 import { useLatest } from '@/ui/useLatest';
@@ -48,7 +48,7 @@ export function useCall(
     led: 0,
   });
   useEffect(() => {
-    clips.current = loadClips([...new Set(sheet.cues.map((c) => c.clip))].filter((c) => c !== 'tick'));
+    clips.current = clipsOf(sheet.cues);
   }, [sheet]);
   const now = () => performance.now() / 1000;
   const ledNow = useCallback(

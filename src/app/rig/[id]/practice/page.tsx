@@ -21,7 +21,7 @@ export default async function Page({ params, searchParams }: Props) {
   return (
     <PracticePage
       open={open}
-      runs={await practiceService.list()}
+      runs={await practiceService.list(id)}
       plans={await planService.list(id)}
       first={first}
       replay={replay}
