@@ -37,11 +37,21 @@ export function hear(of: Hearing): () => void {
       Math.max(0, last + REDRAW_MS - Date.now()),
     );
   };
-  const stale = (queryKey: readonly unknown[]) => void of.client.invalidateQueries({ queryKey });
-  const told = async (changes: readonly LiveChange[] | 'all') => {
+  let news: readonly LiveChange[] | 'all' = [];
+  let waits = false;
+  // What is told while nothing may be disturbed comes as one.
+  const told = async (more: readonly LiveChange[] | 'all') => {
+    news = news === 'all' || more === 'all' ? 'all' : [...news, ...more];
+    if (waits) return;
+    waits = true;
     await quietSince();
-    if (changes === 'all') void of.client.invalidateQueries();
-    else changes.forEach((c) => staleBy(c).forEach(stale));
+    waits = false;
+    const changes = news;
+    news = [];
+    const stale = changes === 'all' ? [undefined] : changes.flatMap(staleBy);
+    new Map(stale.map((key) => [key?.join(), key])).forEach(
+      (queryKey) => void of.client.invalidateQueries({ queryKey }),
+    );
     of.onChanges(changes);
     if (changes === 'all' || !of.follows() || changes.some((c) => c.rig !== of.rig)) redraw();
   };

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import type { Outcome } from './api';
 import { Outbox, ownId } from './outbox';
 import type { OutboxStore, Waiting } from './outboxStore';
+import { quietSince, quietWhile } from './quiet';
 
 /** A store that outlives the page, as the browser's does. */
 function store(): OutboxStore & { kept: Map<string, Waiting> } {
@@ -102,6 +103,31 @@ describe('what is logged on a device', () => {
     expect(box.waiting()).toEqual([]);
     await vi.advanceTimersByTimeAsync(60_000);
     expect(net.sent).toBe(4);
+  });
+
+  it('counts down as it is sent, and news of it wait until it is, five seconds at most', async () => {
+    const net = network();
+    const kept = store();
+    const box = new Outbox(async () => kept);
+    net.loses = 'requests';
+    for (let n = 0; n < 3; n++) await box.log('/api/x', ok, n);
+    net.loses = 'nothing';
+    const counts: number[] = [];
+    let left = -1;
+    box.subscribe(() => counts.push(box.waiting().length));
+    const sent = box.flush();
+    void quietSince().then(() => (left = kept.kept.size));
+    await sent;
+    await vi.advanceTimersByTimeAsync(0);
+    expect(counts.slice(0, 3)).toEqual([2, 1, 0]);
+    expect(left).toBe(0);
+    let told = false;
+    quietWhile(new Promise(() => {}));
+    void quietSince().then(() => (told = true));
+    await vi.advanceTimersByTimeAsync(4_900);
+    expect(told).toBe(false);
+    await vi.advanceTimersByTimeAsync(200);
+    expect(told).toBe(true);
   });
 
   it('what the server refuses later is kept and told until it is thrown away', async () => {

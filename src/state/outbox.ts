@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { call, inWords, isLater, type Outcome } from './api';
 import { browserStore, type OutboxStore, type Waiting } from './outboxStore';
+import { quietWhile } from './quiet';
 
 /** What is logged waits for an answer no longer than this before it is kept and sent later, ms. */
 const ANSWER_MS = 6_000;
@@ -57,10 +58,14 @@ export class Outbox {
     return () => void this.ears.delete(ear);
   };
 
+  private tell(): void {
+    this.ears.forEach((ear) => ear());
+  }
+
   private async look(): Promise<void> {
     const store = await this.kept();
     this.list = (await store?.all()) ?? [];
-    this.ears.forEach((ear) => ear());
+    this.tell();
     clearTimeout(this.timer);
     if (this.list.some((w) => !w.refused)) this.timer = setTimeout(() => void this.flush(), AGAIN_MS);
   }
@@ -96,19 +101,25 @@ export class Outbox {
 
   /** Sends what waits, the oldest first, as long as it is answered. */
   flush(): Promise<void> {
-    this.busy ??= (async () => {
+    if (this.busy) return this.busy;
+    this.busy = (async () => {
       const store = await this.kept();
       for (const w of (await store?.all()) ?? []) {
         if (w.refused) continue;
         const outcome = await this.send(w);
         if (isLater(outcome)) break;
         if (outcome.kind === 'refused') await store!.put({ ...w, refused: inWords(outcome) });
-        else await store!.remove(w.id);
+        else {
+          await store!.remove(w.id);
+          this.list = this.list.filter((o) => o.id !== w.id);
+          this.tell();
+        }
       }
     })().finally(() => {
       this.busy = null;
       void this.look();
     });
+    if (this.list.length > 0) quietWhile(this.busy);
     return this.busy;
   }
 
