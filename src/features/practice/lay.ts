@@ -50,9 +50,9 @@ export function viewOf(course: Course, width: number, height: number, pushed = f
   };
 }
 
-/** The page's colours, read once before a run. */
+/** The page's colours, in the theme as it stands. */
 export type Colours = Readonly<
-  Record<'foam' | 'edge' | 'ink' | 'dim' | 'sheet' | 'frame' | 'act' | 'stop' | 'line', string>
+  Record<'foam' | 'edge' | 'ink' | 'dim' | 'sheet' | 'frame' | 'act' | 'stop', string>
 >;
 export function coloursOf(el: Element): Colours {
   const style = getComputedStyle(el);
@@ -66,11 +66,10 @@ export function coloursOf(el: Element): Colours {
     frame: of('frame'),
     act: of('act'),
     stop: of('stop'),
-    line: of('line'),
   };
 }
 
-/** Sets a canvas to its size on the screen; true where it was another. */
+/** Sets a canvas to its size on the screen, CSS px, and gives what paints it in these; null where the browser paints none. */
 export function sized(
   canvas: HTMLCanvasElement,
   width: number,

@@ -187,6 +187,13 @@ function glass(c: CanvasRenderingContext2D, o: Over, spot: Spot): void {
   c.stroke();
 }
 
+/** Strip: free beside the wire, above and below the foam, and from the strip's top to the wire, px. */
+const SIDE = 20;
+const ABOVE = 8;
+const WIRE_AT = 18;
+/** The wire's line is drawn in so many pieces, each in its heat. */
+const PIECES = 24;
+
 /** The wire across the foam, seen from above: its heat from end to end, its bow drawn larger. */
 export function paintAcross(
   c: CanvasRenderingContext2D,
@@ -194,34 +201,33 @@ export function paintAcross(
 ): void {
   const { m, colours, width, height } = o;
   c.clearRect(0, 0, width, height);
-  const side = ((1 - o.share) / 2) * (width - 40);
-  const [a, b] = [20 + side, width - 20 - side];
+  const long = width - 2 * SIDE;
+  const side = ((1 - o.share) / 2) * long;
+  const [a, b] = [SIDE + side, width - SIDE - side];
   c.fillStyle = colours.foam;
   c.strokeStyle = colours.edge;
   c.lineWidth = 1;
-  c.fillRect(a, 8, b - a, height - 16);
-  c.strokeRect(a, 8, b - a, height - 16);
-  const y = 18;
-  const bow = Math.min(height - 34, m.lag * LAG_TIMES);
-  const at = (t: number): Pt => [
-    20 + t * (width - 40),
-    y + bow * Math.max(0, 1 - (2 * (20 + t * (width - 40) - (a + b) / 2)) ** 2 / (b - a) ** 2),
-  ];
-  const n = 24;
+  c.fillRect(a, ABOVE, b - a, height - 2 * ABOVE);
+  c.strokeRect(a, ABOVE, b - a, height - 2 * ABOVE);
+  const bow = Math.min(height - WIRE_AT - 2 * ABOVE, m.lag * LAG_TIMES);
+  const at = (t: number): Pt => {
+    const x = SIDE + t * long;
+    const aside = (2 * x - (a + b)) / (b - a);
+    return [x, WIRE_AT + bow * Math.max(0, 1 - aside ** 2)];
+  };
   for (const [wide, casing] of [
     [6, true],
     [3.5, false],
   ] as const) {
-    for (let i = 0; i < n; i++) {
-      const t = (i + 0.5) / n;
-      const px = 20 + t * (width - 40);
-      const tempC = px < a || px > b ? m.airC : spotC(m, (px - a) / (b - a));
+    for (let i = 0; i < PIECES; i++) {
+      const [x] = at((i + 0.5) / PIECES);
+      const tempC = x < a || x > b ? m.airC : spotC(m, (x - a) / (b - a));
       c.strokeStyle = casing ? colours.ink : heatColour(tempC);
       c.lineWidth = wide;
       c.lineCap = 'round';
       c.beginPath();
-      c.moveTo(...at(i / n));
-      c.lineTo(...at((i + 1) / n));
+      c.moveTo(...at(i / PIECES));
+      c.lineTo(...at((i + 1) / PIECES));
       c.stroke();
     }
   }
