@@ -55,6 +55,13 @@ export function wrong(i: Import): string | null {
   const [above, below] = [i.file, to].map((f) => ROOMS.indexOf(f.split(path.sep)[1]!));
   if (storey === 'core' && to.startsWith('core') && !isTest(i.file) && below! > above!)
     return `${ROOMS[above!]} may not use ${ROOMS[below!]}`;
+  if (
+    storey === 'core' &&
+    above === ROOMS.indexOf('words') &&
+    below === ROOMS.indexOf('physics') &&
+    !isTest(i.file)
+  )
+    return 'words ask the engine, not the physics: what they say is worked out below them';
   const may = MAY[storey];
   if (!may) return null; // instrumentation and proxy: Next's own files
   const there = to.split(path.sep)[0]!;
@@ -104,6 +111,7 @@ describe('the house', () => {
     expect(at('core/engine/solve.ts', '../words/say')).not.toBeNull();
     expect(at('core/units/unit.ts', '../physics/wire/awg')).not.toBeNull();
     expect(at('core/words/say.ts', '../units/format')).toBeNull();
+    expect(at('core/words/why.ts', '../physics/circuit/cord')).not.toBeNull();
     expect(at('features/rig/Dial.tsx', '@/features/shelf/Shelf')).not.toBeNull();
     expect(at('features/rig/Dial.tsx', '@/db/rigs')).not.toBeNull();
     expect(at('features/rig/Dial.tsx', '@/core/physics/wire/awg')).not.toBeNull();

@@ -3,7 +3,7 @@ import type { Supply } from '../documents/supply';
 import { cellsFor, labelVolts, type Chemistry } from '../physics/circuit/battery';
 
 import type { Evaluation } from './evaluation';
-import { ohmPerMetre } from './setup';
+import { ohmAt } from './setup';
 
 export { cellsFor, labelVolts, type Chemistry };
 type Battery = NonNullable<Supply['battery']>;
@@ -74,12 +74,12 @@ export function setOfSupply(supply: Pick<Supply, 'internalOhm' | 'battery'>): Ba
 
 /** Volts of a battery as it stands open and while the rig draws on it, cutting where it cuts; null for other supplies. Pulses: while one flows. */
 export function loadedVolts(e: Evaluation): { readonly open: number; readonly loaded: number } | null {
-  const { drive, rig, room, length } = e.s;
+  const { drive, rig, room } = e.s;
   if (!rig.supply.battery || e.off) return null;
   const { openVolts: open, internalOhm } = drive;
   const amps = e.cut?.amps ?? e.idle.amps;
   const drawn = drive.pulsed
-    ? open / (drive.restOhm + ohmPerMetre(e.s, e.cut?.airC ?? room.airC) * length)
+    ? open / (drive.restOhm + ohmAt(e.s, e.cut?.airC ?? room.airC))
     : drive.kind === 'buck'
       ? (drive.volts * amps) / (rig.control.efficiency * open)
       : amps;

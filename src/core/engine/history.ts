@@ -2,7 +2,7 @@ import { rungeKutta, stepBuffers } from '../numeric/step';
 import { slotWidth } from '../physics/foam/melt';
 import { lossToAir } from '../physics/heat/loss';
 import { evaluate } from './evaluate';
-import { heatCapacityPerMetre, ohmPerMetre, type Setup } from './setup';
+import { heatCapacityPerMetre, ohmPerMetre, ohmAt, type Setup } from './setup';
 import { slotHeat } from './slotHeat';
 import { timesOf } from './times';
 import type { Evaluation } from './evaluation';
@@ -104,7 +104,7 @@ interface Controller {
 function controller(e: Evaluation, hold: Hold, tau: number): Controller {
   const { s, idle } = e;
   const { drive } = s;
-  const idleOhm = ohmPerMetre(s, idle.airC) * s.length;
+  const idleOhm = ohmAt(s, idle.airC);
   const still = { look: () => undefined, every: Infinity };
   if (hold === 'amps' || (hold === 'as-it-is' && drive.heldAmps !== null && idle.amps >= drive.heldAmps))
     return { ...still, amps: () => idle.amps };
@@ -119,7 +119,7 @@ function holdOhms(s: Setup, ohm: number, ampsThere: number, tau: number): Contro
   const { drive } = s;
   const full = (r: number) => drive.openVolts / (drive.restOhm + r);
   const duty0 = Math.min(1, (ampsThere / full(ohm)) ** 2);
-  const coldOhm = ohmPerMetre(s, s.room.airC) * s.length;
+  const coldOhm = ohmAt(s, s.room.airC);
   // The ohms' rise over the room for a duty's rise from nothing: what one per cent of duty brings.
   const gain = Math.max(1e-4, (ohm / coldOhm - 1) / duty0);
   const proportion = BRISK / gain;

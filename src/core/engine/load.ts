@@ -1,4 +1,5 @@
-import { ohmPerMetre, type Setup } from './setup';
+import { cordAmps } from '../physics/circuit/cord';
+import { ohmAt, type Setup } from './setup';
 
 /** What the supply must carry at its worst instant. */
 export interface Load {
@@ -32,7 +33,7 @@ export function loadOf(s: Setup, idleAmps: number, cuttingAmps: number, idleC: n
     };
   }
   const bench = rig.supply.kind === 'bench';
-  const coldAmps = drive.volts / (drive.restOhm + ohmPerMetre(s, s.room.airC) * s.length);
+  const coldAmps = drive.volts / (drive.restOhm + ohmAt(s, s.room.airC));
   const rms = Math.max(bench ? 0 : coldAmps, idleAmps, cuttingAmps);
   let state: Load['state'] =
     !bench && coldAmps >= rms * (1 - 1e-9)
@@ -44,7 +45,7 @@ export function loadOf(s: Setup, idleAmps: number, cuttingAmps: number, idleC: n
   let worst = drive.kind === 'buck' ? (drive.volts * rms) / (rig.control.efficiency * drive.openVolts) : rms;
   if (drive.pulsed && drive.volts > 0) {
     const coolest = bench ? idleC : s.room.airC;
-    const pulse = drive.openVolts / (drive.restOhm + ohmPerMetre(s, coolest) * s.length);
+    const pulse = drive.openVolts / (drive.restOhm + ohmAt(s, coolest));
     if (pulse >= worst * (1 - 1e-9)) state = bench ? 'idle' : 'cold';
     worst = Math.max(pulse, drive.heldOhm === null ? drive.openVolts * (rms / drive.volts) : 0);
   }
@@ -57,6 +58,13 @@ export function loadOf(s: Setup, idleAmps: number, cuttingAmps: number, idleC: n
     leastOhm,
   };
 }
+
+/** Amps that flow for long, A: the greater of idling and cutting. */
+export const runningAmps = ({ idle }: { idle: { amps: number; cutAmps: number } }): number =>
+  Math.max(idle.amps, idle.cutAmps);
+
+/** Amps that the rig's leads carry, A. */
+export const leadsCarry = ({ rig }: Setup): number => cordAmps(rig.leads.areaMm2);
 
 /** Share of the time that pulses flow, at the worst: a controller that holds ohms starts a cold wire on full ones. */
 export function dutyOf(s: Setup): number {

@@ -3,7 +3,7 @@ import type { Rig } from '../documents/rig';
 import { rootIncreasing } from '../numeric/root';
 import { risingBy } from '../numeric/monotone';
 import { heldAt, settingOf } from './need';
-import { ohmPerMetre, setUp, type Setup } from './setup';
+import { ohmAt, setUp, type Setup } from './setup';
 import { OperatingPointSolver } from './states';
 
 /** A dial's marks against its settings, both rising or the settings falling; straight between. */
@@ -39,14 +39,13 @@ export function markCurve(rig: Rig): MarkCurve | null {
 function settingAtMark(s: Setup, m: DialMark): number | null {
   const amps = m.amps ?? ampsOfVolts(s, m.volts!);
   const airC = new OperatingPointSolver(heldAt(s, amps)).airAt(amps);
-  return settingOf(s.drive, amps * (s.drive.restOhm + ohmPerMetre(s, airC) * s.length), amps);
+  return settingOf(s.drive, amps * (s.drive.restOhm + ohmAt(s, airC)), amps);
 }
 
 /** Amps of the idling wire with some volts at its clips. */
 function ampsOfVolts(s: Setup, volts: number): number {
-  const cold = volts / (ohmPerMetre(s, s.room.airC) * s.length);
-  const f = (amps: number) =>
-    amps * ohmPerMetre(s, new OperatingPointSolver(heldAt(s, amps)).airAt(amps)) * s.length - volts;
+  const cold = volts / ohmAt(s, s.room.airC);
+  const f = (amps: number) => amps * ohmAt(s, new OperatingPointSolver(heldAt(s, amps)).airAt(amps)) - volts;
   return rootIncreasing(f, 0, 1.2 * cold, 0.9 * cold, 1e-5).x;
 }
 

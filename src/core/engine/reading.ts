@@ -1,7 +1,7 @@
 import { FOAMS } from '../catalog/foams';
 import type { Reading } from '../documents/reading';
 import type { Rig } from '../documents/rig';
-import { ohmPerMetre } from './setup';
+import { cuttingResistance, ohmAt } from './setup';
 import { timesOf } from './times';
 import type { Evaluation } from './evaluation';
 
@@ -31,7 +31,7 @@ export function toReading(e: Evaluation): Reading {
   return {
     format: 'upwind-rod/reading',
     version: 1,
-    cold: { wireOhm: ohmPerMetre(s, s.room.airC) * s.length },
+    cold: { wireOhm: ohmAt(s, s.room.airC) },
     idle: known ? idleOf(e) : null,
     cutting: known ? cuttingOf(e) : null,
     supply: {
@@ -84,7 +84,7 @@ function idleOf(e: Evaluation): NonNullable<Reading['idle']> {
   const { s } = e;
   const drive = s.drive;
   const { amps, airC } = e.idle;
-  const ohm = ohmPerMetre(s, airC) * s.length;
+  const ohm = ohmAt(s, airC);
   const source = drive.heldAmps === null ? drive.volts : amps * (ohm + drive.restOhm);
   const peak = drive.pulsed ? (amps > 0 ? drive.openVolts / (drive.restOhm + ohm) : 0) : amps * drive.peak;
   return {
@@ -106,13 +106,11 @@ function idleOf(e: Evaluation): NonNullable<Reading['idle']> {
 function cuttingOf(e: Evaluation): NonNullable<Reading['cutting']> {
   const { s, cut, window } = e;
   const { cutAmps: amps, cutAirC: airC } = e.idle;
-  const ohmOf = (foamC: number) =>
-    ohmPerMetre(s, airC) * (s.length - s.width) + ohmPerMetre(s, foamC) * s.width;
   const hasHeat = FOAMS[s.rig.foam.kind].heat !== null && s.melt !== null;
   const foamC = cut ? cut.foamC : hasHeat ? airC : null;
   return {
     amps,
-    wireVolts: amps * ohmOf(foamC ?? airC),
+    wireVolts: amps * cuttingResistance(s, airC, foamC ?? airC),
     wattsPerM: cut ? cut.heat : hasHeat ? 0 : null,
     airC,
     foamC,

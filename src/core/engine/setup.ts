@@ -106,6 +106,12 @@ export function ohmPerMetre(s: Setup, tempC: number): number {
   return resistancePerMetre(s.rho20, s.alloy.ct, s.area, tempC);
 }
 
+/** Ohms of the whole of this rig's wire at tempC. */
+export const ohmAt = (s: Setup, tempC: number): number => ohmPerMetre(s, tempC) * s.length;
+
+/** Heat in W that `amps` make in a metre of this rig's wire at tempC. */
+export const heatMade = (s: Setup, amps: number, tempC: number): number => amps * amps * ohmPerMetre(s, tempC);
+
 /** Heat capacity of a metre of this rig's wire, J/(m·K). */
 export const heatCapacityPerMetre = (s: Pick<Setup, 'alloy' | 'area'>): number =>
   s.alloy.density * s.area * s.alloy.heatCapacity;

@@ -3,6 +3,7 @@ import { lossToAir } from '../physics/heat/loss';
 import { hottest, lowestBalance } from '../physics/heat/temperature';
 import { metalArea } from '../physics/wire/area';
 import { resistancePerMetre } from '../physics/wire/resistance';
+import { runningAmps } from './load';
 import type { Evaluation } from './evaluation';
 
 /** Close coils warm each other: the rise of a straight wire times this, from and to. Common practice, no source. */
@@ -10,7 +11,7 @@ const COILS = [1.5, 2] as const;
 /** °C, from and to, of a take-up spring whose own wire carries the rig's amps; null where its wire is not known or nothing flows. */
 export function springC(e: Evaluation): [number, number] | null {
   const { springs } = e.s.rig.tension;
-  const amps = Math.max(e.idle.amps, e.idle.cutAmps);
+  const amps = runningAmps(e);
   if (!springs || e.off || !(amps > 0)) return null;
   const steel = ALLOYS['steel-music'];
   const side = springs.joined === 'parallel' ? springs.count : 1;

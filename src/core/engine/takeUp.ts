@@ -8,8 +8,8 @@ import type { Holder } from '../physics/tension/holder';
 import { tensileStrength } from '../physics/wire/strength';
 import type { Setup } from './setup';
 
-/** Where a take-up stands at a tension, and the shear moduli of spring steels, Pa. */
-export { takeUpAt } from '../physics/tension/holder';
+/** Stretch at a tension of the take-up alone, and of all that holds the wire; the shear moduli of spring steels, Pa. */
+export { stretchAt, takeUpAt } from '../physics/tension/holder';
 export { SHEAR } from '../physics/tension/spring';
 
 /** Second moment in mm⁴ of a bar's section the way it buckles, over its thin side: wide × thin³/12, mm. */
@@ -117,8 +117,7 @@ export function plainBowRate(b: PlainBow): number {
 }
 
 /** Energy that a break lets go at the rig's greater pull, J: in the take-up, and in the wire itself. */
-export function letGoOf(e: { s: Setup; tension: { coldN: number; hotN: number | null; takeUp: TakeUp } }) {
-  const pull = Math.max(e.tension.coldN, e.tension.hotN ?? 0);
+export function letGoOf(e: { s: Setup; tension: { mostN: number; takeUp: TakeUp } }) {
   const wire = wireStiffness(e.s.alloy.youngs, e.s.area, e.s.rig.wire.lengthMm / 1000);
-  return storedElasticEnergy(pull, e.tension.takeUp.holder.rate, wire);
+  return storedElasticEnergy(e.tension.mostN, e.tension.takeUp.holder.rate, wire);
 }

@@ -43,6 +43,7 @@ export function tensionOf(e: Hot): Tension {
   const slackStretch = hotN === 0 && grown !== null ? grown - stretchAt(takeUp.holder, coldN) : 0;
   return {
     takeUp,
+    mostN: Math.max(coldN, hotN ?? 0),
     coldN,
     hotN,
     cutN,

@@ -63,13 +63,11 @@ export function withPull(e: Evaluation, setN: number): Evaluation {
 
 function past({ s, tension }: Evaluation): boolean {
   const { safeN } = tension.takeUp;
-  return (
-    s.rig.tension.kind === 'spring' && safeN !== null && Math.max(tension.coldN, tension.hotN ?? 0) > safeN
-  );
+  return s.rig.tension.kind === 'spring' && safeN !== null && tension.mostN > safeN;
 }
 
 function buckles({ s, tension }: Evaluation): boolean {
-  const f = barOf(s, Math.max(tension.coldN, tension.hotN ?? 0));
+  const f = barOf(s, tension.mostN);
   return f !== null && f.bar > BUCKLING * f.bucklesN;
 }
 

@@ -2,6 +2,8 @@ import type { TakeUp } from './takeUp';
 /** A wire's pull cold, hot and cutting, N, and what follows of it. SI. Null where nothing hot is known or the wire is slack. */
 export interface Tension {
   readonly takeUp: TakeUp;
+  /** The greater of cold and hot. */
+  readonly mostN: number;
   readonly coldN: number;
   /** Idling in air; 0 slack. */
   readonly hotN: number | null;

@@ -1,11 +1,13 @@
 import { gauss6 } from '../numeric/gauss';
 import { rootIncreasing } from '../numeric/root';
+import { ripple } from '../physics/circuit/pulses';
 import { fluxAcrossSlot } from '../physics/foam/flux';
 import { heatForSlot, slotWidth } from '../physics/foam/melt';
 import { lossToAir } from '../physics/heat/loss';
 import { hottest } from '../physics/heat/temperature';
 import { approachSeconds } from '../physics/time/approach';
-import { heatCapacityPerMetre, ohmPerMetre, type Setup } from './setup';
+import { heatCapacityPerMetre, heatMade, ohmAt, ohmPerMetre, type Setup } from './setup';
+import { dutyOf } from './load';
 import { slotHeat } from './slotHeat';
 import type { CutState } from './cutState';
 import type { Evaluation } from './evaluation';
@@ -48,19 +50,35 @@ export function timeConstant(e: Evaluation): number | null {
   if (!(idle.airC - s.room.airC > 1)) return null;
   const h = 0.5;
   // A controller that holds ohms is taken at the pulses it has settled on: what follows is the wire's own.
-  const held = s.drive.heldOhm === null ? null : idle.amps * (s.drive.restOhm + ohmOf(s, idle.airC));
-  const amps = (t: number) => (held === null ? ampsAt(s, t) : held / (s.drive.restOhm + ohmOf(s, t)));
+  const held = s.drive.heldOhm === null ? null : idle.amps * (s.drive.restOhm + ohmAt(s, idle.airC));
+  const amps = (t: number) => (held === null ? ampsAt(s, t) : held / (s.drive.restOhm + ohmAt(s, t)));
   const net = (t: number) => amps(t) ** 2 * ohmPerMetre(s, t) - lossToAir(s.room, t);
   const slope = (net(idle.airC - h) - net(idle.airC + h)) / (2 * h);
   return slope > 0 ? heatCapacityPerMetre(s) / slope : null;
 }
 
-const ohmOf = (s: Setup, tempC: number) => ohmPerMetre(s, tempC) * s.length;
+/** Pulses that keep a wire steady, in a time constant of its own. Common practice, no source. */
+const STEADY_PULSES = 10;
+/** Least pulses a second that keep the idling wire steady, Hz; null with a cold wire. */
+export function leastPulses(e: Evaluation): number | null {
+  const tau = timeConstant(e);
+  return tau && STEADY_PULSES / tau;
+}
+
+/** Swing of the idling wire's temperature from pulse to pulse, K; 0 without pulses. */
+export function swingOf({ s, idle }: Evaluation): number {
+  return ripple(
+    heatMade(s, idle.amps, idle.airC),
+    dutyOf(s),
+    heatCapacityPerMetre(s),
+    s.rig.control.frequencyHz,
+  );
+}
 
 /** Amps of the idling loop with the whole wire at tempC: what the volts push, no more than what is held (ohms held: full pulses). */
 export function ampsAt(s: Setup, tempC: number): number {
   const { volts, restOhm, limitAmps } = s.drive;
-  return Math.min(limitAmps, volts / (restOhm + ohmPerMetre(s, tempC) * s.length));
+  return Math.min(limitAmps, volts / (restOhm + ohmAt(s, tempC)));
 }
 
 /**

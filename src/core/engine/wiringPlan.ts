@@ -1,11 +1,12 @@
-import { cordAmps, cordFor } from '../physics/circuit/cord';
+import { cordFor } from '../physics/circuit/cord';
 import { fuseFor } from '../physics/circuit/fuse';
 import { lampResistor } from '../physics/circuit/lamp';
 import { switchFor } from '../physics/circuit/switch';
 import { leadOhm } from '../physics/circuit/leads';
 import type { FindingCode } from '../documents/reading';
 import type { Rig } from '../documents/rig';
-import { ohmPerMetre } from './setup';
+import { leadsCarry, runningAmps } from './load';
+import { ohmAt } from './setup';
 import { drafts } from './solve';
 import type { Evaluation } from './evaluation';
 
@@ -45,11 +46,11 @@ export function wiringPlan(e: Evaluation): WiringPlan {
   const { s } = e;
   const { rig, drive } = s;
   const { leads, supply, control } = rig;
-  const amps = e.off ? null : Math.max(e.idle.amps, e.idle.cutAmps);
-  const carriesAmps = cordAmps(leads.areaMm2);
+  const amps = e.off ? null : runningAmps(e);
+  const carriesAmps = leadsCarry(s);
   const blade = supply.kind === 'battery';
   const copper = leadOhm(leads.lengthMm / 1000, leads.areaMm2 * 1e-6);
-  const wireVolts = e.idle.amps * ohmPerMetre(s, e.idle.airC) * s.length;
+  const wireVolts = e.idle.amps * ohmAt(s, e.idle.airC);
   const loss = e.off ? null : e.idle.amps * copper;
   // A bench supply's own dial comes before the lamp, everything else after it.
   const lampVolts = control.kind === 'volts' && supply.kind === 'bench' ? drive.volts : drive.openVolts;
@@ -83,7 +84,7 @@ export function wiringPlan(e: Evaluation): WiringPlan {
       lossShare: loss !== null && wireVolts > 0 ? loss / wireVolts : null,
     },
     contactOhm: leads.contactOhm + leads.seriesOhm,
-    wireOhm: ohmPerMetre(s, s.room.airC) * s.length,
+    wireOhm: ohmAt(s, s.room.airC),
     jumper: rig.tension.kind === 'spring' || rig.tension.kind === 'rubber',
     lamp:
       supply.current === 'dc' && lampVolts > LAMP.volts + 1

@@ -1,9 +1,10 @@
 /** A point of a section or template: x from nose to tail, y up. Any one unit of length; millimetres where the engine uses it. */
 export type Pt = readonly [number, number];
 
-/** Distance between two points. */
+/** Distance between two points. Lengths are far from a number's ends: `Math.hypot`, which guards these, takes several times as long. */
 export function apart(a: Pt, b: Pt): number {
-  return Math.hypot(b[0] - a[0], b[1] - a[1]);
+  const [x, y] = [b[0] - a[0], b[1] - a[1]];
+  return Math.sqrt(x * x + y * y);
 }
 
 /** Point a share t of the way from a to b. */

@@ -1,7 +1,7 @@
 import { HIDDEN_FAULTS, type HiddenFault } from '../documents/practice';
 import type { Rig } from '../documents/rig';
 import { coldOhm } from '../engine/firstHeat/plan';
-import { ohmPerMetre, setUp } from '../engine/setup';
+import { setUp, ohmAt } from '../engine/setup';
 import { evaluate } from '../engine/evaluate';
 import { seeded } from '../numeric/seeded';
 import { OperatingPointSolver } from '../engine/states';
@@ -70,5 +70,5 @@ export function withFault(rig: Rig, fault: HiddenFault): Rig {
 export function meterOn(bench: HiddenBench, setting: number | null): { amps: number; volts: number } {
   const s = setUp({ ...bench.truth, control: { ...bench.truth.control, setting } });
   const { amps, airC } = new OperatingPointSolver(s).idle();
-  return { amps, volts: amps * ohmPerMetre(s, airC) * s.length };
+  return { amps, volts: amps * ohmAt(s, airC) };
 }

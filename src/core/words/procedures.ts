@@ -2,10 +2,8 @@ import type { PullWay } from '../documents/pull';
 import type { Rig } from '../documents/rig';
 import { timesOf } from '../engine/times';
 import { springLengthAt, type SpringFound } from '../engine/springTest';
-import { takeUpAt } from '../physics/tension/holder';
-import { yieldHz, pluckHz } from '../physics/tension/pluck';
-import { GRAVITY } from '../physics/heat/loss';
-import { tensileStrength } from '../physics/wire/strength';
+import { takeUpAt } from '../engine/takeUp';
+import { gramsOf, noteOfTension, noteOfYield } from '../engine/tensionRead';
 import type { Say } from './say';
 import type { Evaluation } from '../engine/evaluation';
 
@@ -52,7 +50,7 @@ export function procedure(way: Way, e: Evaluation, bench: OnBench | null, say: S
 type Teller = (e: Evaluation, bench: OnBench | null, say: Say) => Step[];
 
 const hotPull = (e: Evaluation) => e.tension.hotN ?? e.tension.coldN;
-const mass = (newtons: number, say: Say) => say((newtons / GRAVITY) * 1000, 'mass');
+const mass = (newtons: number, say: Say) => say(gramsOf(newtons), 'mass');
 
 const SAFE: Step = {
   act: 'Glasses on, nobody in line with the wire. Power off and unplugged; a tether from the take-up to the frame, so that nothing flies when the wire breaks.',
@@ -134,7 +132,7 @@ const TELLERS: Record<Way, Teller> = {
     if (guide.friction * guide.wrap > 0)
       steps.push({
         act: 'Lift the weight a little and let it down gently; pluck. Pull it down a little and let it up; pluck again.',
-        reads: `${say(hzAt(e, e.tension.hotN ?? setN), 'pitch')} and ${say(hzAt(e, e.tension.coldN), 'pitch')}`,
+        reads: `${say(noteOfTension(e, e.tension.hotN ?? setN), 'pitch')} and ${say(noteOfTension(e, e.tension.coldN), 'pitch')}`,
         ifNot: 'Further apart: the guide drags more than thought. A smooth round rod or a small ball bearing.',
       });
     steps.push(heat(e, say), {
@@ -191,36 +189,26 @@ const TELLERS: Record<Way, Teller> = {
         'Lower than before the heat: the wire took a set or an end slipped. Set it again; after some heats it holds.',
     },
   ],
-  note: (e, _, say) => {
-    const { s } = e;
-    const yieldPa = s.alloy.yieldFraction * tensileStrength(s.alloy, s.strand, s.room.airC);
-    const top = yieldHz(yieldPa, s.alloy.density, s.rig.wire.lengthMm / 1000);
-    return [
-      {
-        act: 'This way goes to where the wire yields. Glasses, nobody in line, a tether; never on a nicked, kinked or old wire, and not on a spring near its own limit.',
-      },
-      SAFE,
-      {
-        act: 'Tighten in small turns, plucking after each. The note rises, and then no longer does.',
-        reads: `it stops near ${say(top, 'pitch')}`,
-        ifNot: 'Far lower: another alloy, a knot that slips, or a frame that gives. Stop and look.',
-      },
-      {
-        act: 'Turn back at once until the note has fallen to this.',
-        reads: `${say(e.tension.pluckHz, 'pitch')}, for ${say(e.tension.coldN, 'force')}`,
-        ifNot:
-          'A wire that was held at its yield has grown thinner for good: throw it away if it necks anywhere.',
-      },
-      heat(e, say),
-      { act: 'Cold again, pluck and log it.', reads: say(e.tension.pluckHz, 'pitch') },
-    ];
-  },
+  note: (e, _, say) => [
+    {
+      act: 'This way goes to where the wire yields. Glasses, nobody in line, a tether; never on a nicked, kinked or old wire, and not on a spring near its own limit.',
+    },
+    SAFE,
+    {
+      act: 'Tighten in small turns, plucking after each. The note rises, and then no longer does.',
+      reads: `it stops near ${say(noteOfYield(e), 'pitch')}`,
+      ifNot: 'Far lower: another alloy, a knot that slips, or a frame that gives. Stop and look.',
+    },
+    {
+      act: 'Turn back at once until the note has fallen to this.',
+      reads: `${say(e.tension.pluckHz, 'pitch')}, for ${say(e.tension.coldN, 'force')}`,
+      ifNot:
+        'A wire that was held at its yield has grown thinner for good: throw it away if it necks anywhere.',
+    },
+    heat(e, say),
+    { act: 'Cold again, pluck and log it.', reads: say(e.tension.pluckHz, 'pitch') },
+  ],
 };
-
-/** Note of the rig's wire at a pull, Hz. */
-export function hzAt(e: Evaluation, newtons: number): number {
-  return pluckHz(newtons, e.s.area * e.s.alloy.density, e.s.rig.wire.lengthMm / 1000);
-}
 
 /** Checks of the wire and its ends before it is tightened, for a rig's frame. The meter's checks come first. */
 export function endChecks(rig: Rig, say: Say): { id: string; text: string }[] {

@@ -1,4 +1,5 @@
 import { ALLOYS } from '../catalog/alloys';
+import { takeUpAt } from '../engine/takeUp';
 import { pullBand } from '../engine/tensionBand';
 import type { Recipe } from '../engine/recipe';
 import { wiringPlan } from '../engine/wiringPlan';
@@ -28,8 +29,7 @@ export function sheetParts(e: Evaluation, recipe: Recipe, say: Say, inch: boolea
   const { tension: t, wire } = rig;
   const band = pullBand(e);
   const set = e.tension.coldN;
-  const stretch =
-    t.kind === 'spring' && t.springNPerMm ? Math.max(0, (set - (t.initialN ?? 0)) / t.springNPerMm) : null;
+  const stretch = t.kind === 'spring' && t.springNPerMm ? takeUpAt(e.tension.takeUp.holder, set) * 1000 : null;
   const pull: (readonly [string, string, string])[] = [
     [
       'Wire',

@@ -1,7 +1,6 @@
 import type { Rig } from '../documents/rig';
 import type { Evaluation } from '../engine/evaluation';
-import { takeUpAt } from '../engine/takeUp';
-import { stretchAt } from '../physics/tension/holder';
+import { stretchAt, takeUpAt } from '../engine/takeUp';
 import type { Say } from './say';
 
 /** How each take-up is let go for storage: what is stretched for weeks creeps. Common practice, no source. */

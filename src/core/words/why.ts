@@ -1,8 +1,6 @@
-import { heatCapacityPerMetre, ohmPerMetre } from '../engine/setup';
-import { timeConstant } from '../engine/times';
-import { dutyOf } from '../engine/load';
-import { ripple } from '../physics/circuit/pulses';
-import { cordAmps } from '../physics/circuit/cord';
+import { leadsCarry, runningAmps } from '../engine/load';
+import { heatMade, ohmAt } from '../engine/setup';
+import { leastPulses, swingOf, timeConstant } from '../engine/times';
 import type { Say } from './say';
 import type { WhyTopic } from './whyTopics';
 import { barNumbers, WHY_TENSION } from './whyTension';
@@ -26,7 +24,7 @@ const TELLERS: Record<WhyTopic, Teller> = {
     relation: 'Amps = volts ÷ (ohms of the hot wire + leads, contacts and the supply’s inside).',
     numbers: [
       ['source', say(e.s.drive.volts, 'volts')],
-      ['wire, hot in air', say(ohmPerMetre(e.s, e.idle.airC) * e.s.length, 'ohms')],
+      ['wire, hot in air', say(ohmAt(e.s, e.idle.airC), 'ohms')],
       ['all the rest', say(e.s.drive.restOhm, 'ohms')],
       ['current, idling', say(e.idle.amps, 'amps')],
       ['current, cutting', say(e.idle.cutAmps, 'amps')],
@@ -38,7 +36,7 @@ const TELLERS: Record<WhyTopic, Teller> = {
     relation:
       'The wire heats until it loses to the air, by moving air and by radiation, all that the current turns into heat.',
     numbers: [
-      ['heat made', say(e.idle.amps ** 2 * ohmPerMetre(e.s, e.idle.airC), 'heatPerLength')],
+      ['heat made', say(heatMade(e.s, e.idle.amps, e.idle.airC), 'heatPerLength')],
       ['wire', say(mm(e.s.diameter), 'wireDiameter')],
       ['air', say(e.s.room.airC, 'temperature')],
       ['draught', say(e.s.room.draught, 'draught')],
@@ -96,7 +94,7 @@ const TELLERS: Record<WhyTopic, Teller> = {
       ['worst current', say(e.load.worstAmps, 'amps')],
       ['supply gives', e.s.drive.maxAmps === null ? 'not known' : say(e.s.drive.maxAmps, 'amps')],
       ['min wire resistance', say(e.load.leastOhm, 'ohms')],
-      ['this wire, cold', say(ohmPerMetre(e.s, e.s.room.airC) * e.s.length, 'ohms')],
+      ['this wire, cold', say(ohmAt(e.s, e.s.room.airC), 'ohms')],
       ['load', say(e.load.share, 'share')],
     ],
     source: 'Ohm’s law. Keeping to 80 % is common practice.',
@@ -165,9 +163,9 @@ const TELLERS: Record<WhyTopic, Teller> = {
       relation:
         'The leads take current × their resistance from the wire, and heat. The fuse is 1.25 × the running amps or the next value up, and no more than the leads carry, so that a short melts the fuse and not the leads.',
       numbers: [
-        ['current, running', say(Math.max(e.idle.amps, e.idle.cutAmps), 'amps')],
+        ['current, running', say(runningAmps(e), 'amps')],
         ['leads', say(l.areaMm2, 'area')],
-        ['it carries', say(cordAmps(l.areaMm2), 'amps')],
+        ['it carries', say(leadsCarry(e.s), 'amps')],
         ['leads, contacts and series', say(e.s.drive.leadOhm, 'ohms')],
         ['fuse', l.fuseA === null ? 'none' : say(l.fuseA, 'amps')],
         ['switch', l.switchA === null ? 'none' : say(l.switchA, 'amps')],
@@ -195,21 +193,22 @@ const TELLERS: Record<WhyTopic, Teller> = {
     numbers: [
       ['no-load voltage now', say(e.s.drive.openVolts, 'volts')],
       ['internal resistance', say(e.s.drive.internalOhm, 'ohms')],
-      ['wire, hot in air', say(ohmPerMetre(e.s, e.idle.airC) * e.s.length, 'ohms')],
+      ['wire, hot in air', say(ohmAt(e.s, e.idle.airC), 'ohms')],
       ['minutes', e.battery?.minutes == null ? 'not known' : say(e.battery.minutes, 'count')],
     ],
     source: 'Peukert 1897, exponent 1.2 from memory; three times the inside ohms is common practice.',
   }),
   pulses: (e, say) => {
     const tau = timeConstant(e);
+    const wants = leastPulses(e);
     return {
       title: 'Pulses and the wire',
       relation: 'Between pulses the wire cools by its time constant. Ten pulses in that time keep it steady.',
       numbers: [
         ['pulses a second', say(e.s.rig.control.frequencyHz, 'count')],
         ['time constant', tau === null ? 'cold' : say(tau, 'time')],
-        ['wants', tau === null ? 'cold' : say(10 / tau, 'count')],
-        ['its temperature swings by', `${swing(e).toPrecision(2)} K`],
+        ['wants', wants === null ? 'cold' : say(wants, 'count')],
+        ['its temperature swings by', `${swingOf(e).toPrecision(2)} K`],
       ],
       source: 'Lumped heat balance about the idling wire.',
     };
@@ -219,12 +218,4 @@ const TELLERS: Record<WhyTopic, Teller> = {
 /** Answers "why" with this rig's numbers, in somebody's units. */
 export function why(topic: WhyTopic, e: Evaluation, say: Say): Why {
   return TELLERS[topic](e, say);
-}
-
-/** Swing of the idling wire's temperature from pulse to pulse, K. */
-function swing(e: Evaluation): number {
-  const { s, idle } = e;
-  const capacity = heatCapacityPerMetre(s);
-  const heat = idle.amps ** 2 * ohmPerMetre(s, idle.airC);
-  return ripple(heat, dutyOf(s), capacity, s.rig.control.frequencyHz);
 }

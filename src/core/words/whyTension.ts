@@ -8,7 +8,7 @@ const mm = (m: number) => m * 1000;
 
 /** Forces in the frame of a bow whose arms are known. */
 export function barNumbers(e: Evaluation, say: Say): [string, string][] {
-  const forces = barOf(e.s, Math.max(e.tension.coldN, e.tension.hotN ?? 0));
+  const forces = barOf(e.s, e.tension.mostN);
   if (!forces) return [];
   return [
     ['tie', say(forces.tie, 'force')],

@@ -8,10 +8,9 @@ import type { Evaluation } from '@/core/engine/evaluation';
 /** What the pull does to the frame: at the anchors, along the bar, in the tie. */
 export function Forces({ l, e }: { l: Layout; e: Evaluation }) {
   const { say } = useUnits();
-  const pull = Math.max(e.tension.coldN, e.tension.hotN ?? 0);
   const { kind, throatMm } = e.s.rig.frame;
   if (kind === 'table' || kind === 'gantry' || kind === 'slicer') return null;
-  const arms = barOf(e.s, pull);
+  const arms = barOf(e.s, e.tension.mostN);
   const middle = (l.left + l.right) / 2;
   const arrow = (x: number, way: 1 | -1) =>
     `M${x} ${l.wireY - 18} h${way * 26} m${way * -8} -5 l${way * 8} 5 l${way * -8} 5`;
@@ -31,12 +30,12 @@ export function Forces({ l, e }: { l: Layout; e: Evaluation }) {
           </>
         ) : (
           <>
-            bar pressed by <tspan className={css.strong}>{say(pull, 'force')}</tspan>
+            bar pressed by <tspan className={css.strong}>{say(e.tension.mostN, 'force')}</tspan>
             {throatMm !== null && (
               <>
                 {' '}
                 and each corner bent by{' '}
-                <tspan className={css.strong}>{say((pull * throatMm) / 1000, 'moment')}</tspan>
+                <tspan className={css.strong}>{say((e.tension.mostN * throatMm) / 1000, 'moment')}</tspan>
               </>
             )}
           </>

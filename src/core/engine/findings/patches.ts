@@ -1,7 +1,7 @@
 import { rootIncreasing } from '../../numeric/root';
 import { lossToAir } from '../../physics/heat/loss';
 import { heldAt, lengthForFastest, settingForFastest, settingOf, voltsFor } from '../need';
-import { ohmPerMetre, type Setup } from '../setup';
+import { ohmPerMetre, ohmAt, type Setup } from '../setup';
 import { OperatingPointSolver } from '../states';
 import { windowOf } from '../window';
 import { tidy, type Patch } from './draft';
@@ -30,7 +30,7 @@ export function easedDial(s: Setup, ease: number): Patch | null {
 export function dialForIdle(s: Setup, wireC: number, way: 'down' | 'up' = 'down'): Patch | null {
   if (!(wireC > s.room.airC)) return null;
   const amps = Math.sqrt(lossToAir(s.room, wireC) / ohmPerMetre(s, wireC));
-  return dial(s, settingOf(s.drive, amps * (s.drive.restOhm + ohmPerMetre(s, wireC) * s.length), amps), way);
+  return dial(s, settingOf(s.drive, amps * (s.drive.restOhm + ohmAt(s, wireC)), amps), way);
 }
 
 /** Dial at which the max feed is `fastest` m/s. */

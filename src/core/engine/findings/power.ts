@@ -1,7 +1,7 @@
 import { awgDiameter } from '../../units/awg';
 import { KNIFE_EDGE } from '../evaluate';
 import { balanceAt } from '../airBalance';
-import { ohmPerMetre } from '../setup';
+import { ohmAt } from '../setup';
 import type { Draft, Finder, Patch } from './draft';
 import { dial, easedDial, longer } from './patches';
 import { shockFindings } from './shock';
@@ -26,7 +26,7 @@ function load(e: Evaluation): Draft | null {
       amps: worstAmps,
       maxAmps: s.drive.maxAmps,
       leastOhm,
-      wireOhm: ohmPerMetre(s, state === 'cold' || state === 'set' ? s.room.airC : e.idle.airC) * s.length,
+      wireOhm: ohmAt(s, state === 'cold' || state === 'set' ? s.room.airC : e.idle.airC),
       state,
       supply: s.rig.supply.kind,
     },

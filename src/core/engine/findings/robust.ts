@@ -1,4 +1,4 @@
-import { ohmPerMetre, setUp, type Setup } from '../setup';
+import { setUp, ohmAt, type Setup } from '../setup';
 import { OperatingPointSolver } from '../states';
 import type { Draft, Finder, Patch } from './draft';
 import { dialForFastest, dialForIdle, longer, shorterFor } from './patches';
@@ -85,7 +85,7 @@ function slipped(s: Setup): Setup {
   if (setting !== null && (kind === 'volts' || kind === 'amps' || kind === 'pwm' || kind === 'scale'))
     return set(SLIP * Math.min(setting, kind === 'volts' ? s.drive.openVolts : Infinity));
   if (setting !== null && kind === 'hold-ohm') {
-    const cold = ohmPerMetre(s, s.room.airC) * s.length;
+    const cold = ohmAt(s, s.room.airC);
     return set(cold + SLIP * (setting - cold));
   }
   if (setting !== null && kind === 'clip')

@@ -73,8 +73,7 @@ function set(e: Evaluation): Draft | null {
 }
 
 function pastSafe(e: Evaluation): Draft | null {
-  const { takeUp, coldN, hotN } = e.tension;
-  const most = Math.max(coldN, hotN ?? 0);
+  const { takeUp, mostN: most } = e.tension;
   if (e.s.rig.tension.kind !== 'spring' || takeUp.safeN === null || !(most > takeUp.safeN)) return null;
   const ease = (EASE * takeUp.safeN) / most;
   return {
@@ -86,8 +85,7 @@ function pastSafe(e: Evaluation): Draft | null {
 }
 
 function bar(e: Evaluation): Draft | null {
-  const { coldN, hotN } = e.tension;
-  const forces = barOf(e.s, Math.max(coldN, hotN ?? 0));
+  const forces = barOf(e.s, e.tension.mostN);
   if (!forces || !(forces.bar > BUCKLING * forces.bucklesN)) return null;
   const ease = (EASE * BUCKLING * forces.bucklesN) / forces.bar;
   return {

@@ -5,9 +5,10 @@ import { fuseFor } from '../../physics/circuit/fuse';
 import { switchFor } from '../../physics/circuit/switch';
 import { leadOhm } from '../../physics/circuit/leads';
 import { interpolateLinear } from '../../numeric/table';
-import { ohmPerMetre, setUp, type Setup } from '../setup';
+import { setUp, ohmAt, type Setup } from '../setup';
+import { runningAmps } from '../load';
 import { OperatingPointSolver } from '../states';
-import { timeConstant } from '../times';
+import { leastPulses } from '../times';
 import { springC } from '../springHeat';
 import { dialStep, hotterLower } from '../dial';
 import type { Draft, Finder, Patch } from './draft';
@@ -30,8 +31,6 @@ export const wiringFindings: Finder = (e) => [
   ...(e.off ? [] : [leads(e), ...losses(e), control(e), slowPulses(e), flat(e), coarse(e), ...battery(e)]),
 ];
 
-const running = (e: Evaluation) => Math.max(e.idle.amps, e.idle.cutAmps);
-
 function frame(e: Evaluation): (Draft | null)[] {
   const { frame: f, foam } = e.s.rig;
   const shallow = foam.heightMm !== null && f.throatMm !== null && foam.heightMm + PACKING_MM > f.throatMm;
@@ -52,7 +51,7 @@ function frame(e: Evaluation): (Draft | null)[] {
 
 function leads(e: Evaluation): Draft | null {
   const areaMm2 = e.s.rig.leads.areaMm2;
-  const amps = running(e);
+  const amps = runningAmps(e);
   const leadAmps = cordAmps(areaMm2);
   if (!(amps > leadAmps)) return null;
   const area = cordFor(amps);
@@ -70,7 +69,7 @@ function losses(e: Evaluation): (Draft | null)[] {
   const copper = leadOhm(l.lengthMm / 1000, l.areaMm2 * 1e-6);
   const rest = l.contactOhm + l.seriesOhm;
   const amps = e.idle.amps;
-  const volts = amps * ohmPerMetre(s, e.idle.airC) * s.length;
+  const volts = amps * ohmAt(s, e.idle.airC);
   const thicker = () => {
     const areaMm2 = tidy((l.areaMm2 * copper * amps) / (0.8 * MOST_LOSS * volts), 2, 'up');
     return areaMm2 <= 100 ? { leads: { areaMm2 } } : null;
@@ -97,7 +96,7 @@ function noFuse(e: Evaluation): Draft | null {
   const { supply, leads: l } = e.s.rig;
   const carries = cordAmps(l.areaMm2);
   if (!fuseMissing(e.s.rig)) return null;
-  const amps = e.off ? 0 : Math.max(0.1, running(e));
+  const amps = e.off ? 0 : Math.max(0.1, runningAmps(e));
   const fuse = amps > 0 ? fuseFor(amps, carries, supply.kind === 'battery') : null;
   return {
     code: 'no-fuse',
@@ -119,7 +118,7 @@ export const switchMissing = ({ leads }: Rig): boolean => leads.switchA === null
 
 function noSwitch(e: Evaluation): Draft | null {
   if (!switchMissing(e.s.rig)) return null;
-  const amps = e.off ? (e.s.drive.maxAmps ?? 0) : running(e);
+  const amps = e.off ? (e.s.drive.maxAmps ?? 0) : runningAmps(e);
   const rating = switchFor(amps);
   return {
     code: 'no-switch',
@@ -143,10 +142,10 @@ function control(e: Evaluation): Draft | null {
   const { control: c } = e.s.rig;
   if (c.ratedAmps === null && c.ratedWatts === null) return null;
   const primary = c.kind === 'phase' && c.ratedVolts !== null ? e.s.drive.openVolts / c.ratedVolts : 1;
-  const amps = (c.kind === 'buck' ? running(e) : e.load.worstAmps) * primary;
+  const amps = (c.kind === 'buck' ? runningAmps(e) : e.load.worstAmps) * primary;
   // A transformer hands its watts on: those of the secondary are those of the dimmer.
   const watts =
-    (c.kind === 'buck' ? e.s.drive.volts * running(e) : e.s.drive.openVolts * e.load.worstAmps) || 0;
+    (c.kind === 'buck' ? e.s.drive.volts * runningAmps(e) : e.s.drive.openVolts * e.load.worstAmps) || 0;
   const byAmps = c.ratedAmps === null ? 0 : amps / c.ratedAmps;
   const byWatts = c.ratedWatts === null ? 0 : watts / c.ratedWatts;
   const load = Math.max(byAmps, byWatts);
@@ -165,14 +164,14 @@ function control(e: Evaluation): Draft | null {
 
 function slowPulses(e: Evaluation): Draft | null {
   if (!e.s.drive.pulsed) return null;
-  const tau = timeConstant(e);
+  const leastHertz = leastPulses(e);
   const hertz = e.s.rig.control.frequencyHz;
-  if (tau === null || !(hertz < 10 / tau)) return null;
-  const frequencyHz = Math.ceil(10.5 / tau);
+  if (leastHertz === null || !(hertz < leastHertz)) return null;
+  const frequencyHz = Math.ceil(1.05 * leastHertz);
   return {
     code: 'pulse-too-slow',
     level: 'fix',
-    values: { hertz, leastHertz: 10 / tau },
+    values: { hertz, leastHertz },
     tries: () => [{ control: { frequencyHz } }],
   };
 }
@@ -206,7 +205,7 @@ function flat(e: Evaluation): Draft | null {
   if (s.drive.heldOhm === null) return null;
   const rise = leastRise(s, e.idle.airC);
   if (!(rise < LEAST_RISE)) return null;
-  const volts = e.idle.amps * (s.drive.restOhm + ohmPerMetre(s, e.idle.airC) * s.length);
+  const volts = e.idle.amps * (s.drive.restOhm + ohmAt(s, e.idle.airC));
   const held = { control: { kind: 'volts', setting: tidy(volts, 3, 'up') } };
   return {
     code: 'hold-ohm-flat',
@@ -240,7 +239,7 @@ function battery(e: Evaluation): (Draft | null)[] {
   if (!b) return [];
   const [full, stop] = b.fastestFeedMmS;
   const insideOhm = e.s.drive.internalOhm;
-  const wireOhm = ohmPerMetre(e.s, e.idle.airC) * e.s.length;
+  const wireOhm = ohmAt(e.s, e.idle.airC);
   return [
     b.minutes !== null && b.minutes < 10
       ? {

@@ -1,7 +1,7 @@
 import { ALLOY_IDS, ALLOYS, type AlloyId } from '../../catalog/alloys';
 import type { HeatCause, HeatStep } from '../../documents/event';
 import type { Rig } from '../../documents/rig';
-import { ohmPerMetre, setUp } from '../setup';
+import { ohmPerMetre, setUp, ohmAt } from '../setup';
 import { OperatingPointSolver } from '../states';
 import { AS_BOUGHT, atSetting, coldOhm, MEASURED, METER, ohmShift } from './plan';
 
@@ -123,7 +123,7 @@ function predict(g: Guess, setting: number | null): Predicted {
   const s = setUp(atSetting(g.rig, setting));
   const limit = Math.min(s.drive.limitAmps, g.limitAmps ?? Infinity);
   const { amps, airC } = new OperatingPointSolver(s, limit).idle();
-  const ohm = ohmPerMetre(s, airC) * s.length;
+  const ohm = ohmAt(s, airC);
   const held = amps >= 0.999 * limit;
   const rest = s.drive.restOhm / (s.drive.restOhm + ohm);
   const averaged = g.averages && s.rig.control.kind === 'pwm' ? 0.5 * Math.log(s.rig.control.setting ?? 1) : 0;

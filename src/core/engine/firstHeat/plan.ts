@@ -2,7 +2,7 @@ import { phaseAngle, phaseShare } from '../../physics/circuit/phase';
 import type { Rig } from '../../documents/rig';
 import { timesOf } from '../times';
 import { evaluate } from '../evaluate';
-import { ohmPerMetre, setUp, type Setup } from '../setup';
+import { ohmPerMetre, setUp, ohmAt, type Setup } from '../setup';
 import { OperatingPointSolver } from '../states';
 
 /** What a wire and its meter should do at one setting. Volts and amps rms; ranges are two sd each way. */
@@ -74,7 +74,7 @@ function legal(rig: Rig, setting: number): boolean {
 
 /** Ohms of the heated length cold. */
 export function coldOhm(s: Setup): number {
-  return ohmPerMetre(s, s.room.airC) * s.length;
+  return ohmAt(s, s.room.airC);
 }
 
 /** How far ln ohms of the hot wire moves where its temperature is out by what the model may be out: small but on steep alloys. */
@@ -99,7 +99,7 @@ export function heatPlan(rig: Rig, settings: readonly (number | null)[] = heatSe
     const e = evaluate(atSetting(rig, setting));
     const { s } = e;
     const { amps, airC } = new OperatingPointSolver(s).idle();
-    const ohm = ohmPerMetre(s, airC) * s.length;
+    const ohm = ohmAt(s, airC);
     const sd = 2 * readingSd(s, amps, airC);
     const held = s.drive.heldAmps !== null || amps >= s.drive.limitAmps;
     const narrow = 2 * METER;

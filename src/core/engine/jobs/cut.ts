@@ -4,7 +4,7 @@ import { evaluate } from '../evaluate';
 import type { Evaluation } from '../evaluation';
 import { OperatingPointSolver } from '../states';
 import { feedSd } from '../reading';
-import { ohmPerMetre } from '../setup';
+import { ohmAt } from '../setup';
 import { timesOf } from '../times';
 
 /** What a job goes by: the rig as it is used, its evaluation, and the cut that positions are set for. mm, mm/s, s. */
@@ -62,8 +62,7 @@ export function commonValues(c: JobCut) {
 }
 
 /** Volts from end to end of the idling wire: what is left of the supply's behind leads and contacts. */
-export const wireVolts = ({ e: { s, idle } }: JobCut): number =>
-  idle.amps * ohmPerMetre(s, idle.airC) * s.length;
+export const wireVolts = ({ e: { s, idle } }: JobCut): number => idle.amps * ohmAt(s, idle.airC);
 
 /** Kerf in mm of the same wire at another feed, mm/s; null where it does not cut. */
 export function kerfAt(c: JobCut, feed: number): number | null {

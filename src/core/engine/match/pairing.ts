@@ -2,7 +2,7 @@ import type { Control } from '../../documents/control';
 import type { Drawer, DrawerControl, DrawerSupply, DrawerWire } from '../../documents/drawer';
 import { rigSchema, type Rig } from '../../documents/rig';
 import { ampsForFastest, heldAt } from '../need';
-import { ohmPerMetre, setUp, type Setup } from '../setup';
+import { setUp, ohmAt, type Setup } from '../setup';
 import { OperatingPointSolver } from '../states';
 import { lengthsOf } from './lengths';
 
@@ -123,7 +123,7 @@ export class CandidateSet {
       foamC: asked.foamC,
       airC,
       hotOhm: states.cuttingResistance(airC, asked.foamC),
-      coldOhm: ohmPerMetre(base, base.room.airC) * base.length,
+      coldOhm: ohmAt(base, base.room.airC),
     };
   }
 }

@@ -2,7 +2,7 @@ import { PLAIN_WEIGHTS, WEIGHT_KEYS, type Weights, type WeightKey } from '../../
 import { handLed } from '../../documents/rigDefaults';
 import { tensileStrength } from '../../physics/wire/strength';
 import { fuseMissing, stepShare } from '../findings/wiring';
-import { ohmPerMetre } from '../setup';
+import { ohmAt } from '../setup';
 import type { Evaluation } from '../evaluation';
 
 export type Parts = Readonly<Record<WeightKey, number>>;
@@ -33,7 +33,7 @@ export function partsOf(e: Evaluation): Parts {
   const fast = w.fastest!.feed;
   const inHand = clamp((1 - feed / fast) / (1 - s.reserve));
   const room = clamp((feed / w.slowest! - 1) / PLENTY);
-  const wireOhm = ohmPerMetre(s, e.idle.airC) * s.length;
+  const wireOhm = ohmAt(s, e.idle.airC);
   // The pull as it is set, so that a longer wire, which slackens a spring more, is not taken for a stronger one.
   const { takeUp, strength } = e.tension;
   const hotShare = strength ? takeUp.setN / (s.area * strength) : 1;
