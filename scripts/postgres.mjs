@@ -88,12 +88,19 @@ export async function startPostgres({ connections = 100 } = {}) {
       await new Promise((r) => setTimeout(r, 50));
     }
   };
-  // Fast stop: connections are cut, nothing is lost.
+  const processes = () => [
+    child.pid,
+    ...fs
+      .readdirSync('/proc')
+      .filter((p) => /^\d+$/.test(p) && parentOf(p) === child.pid)
+      .map(Number),
+  ];
+  // Fast stop, also of a server that a test froze: connections are cut, nothing is lost.
   const halt = () =>
     new Promise((resolve) => {
       if (child.exitCode !== null) return resolve();
       child.once('exit', () => resolve());
-      child.kill('SIGCONT');
+      processes().forEach((p) => process.kill(p, 'SIGCONT'));
       child.kill('SIGINT');
     });
   await launch();
@@ -105,13 +112,7 @@ export async function startPostgres({ connections = 100 } = {}) {
     url: (name, o = {}) =>
       `postgres://${o.user ?? 'upwind'}:${o.password ?? password}@127.0.0.1:${port}/${name}`,
     /** Process ids of the server and of each of its connections. */
-    processes: () => [
-      child.pid,
-      ...fs
-        .readdirSync('/proc')
-        .filter((p) => /^\d+$/.test(p) && parentOf(p) === child.pid)
-        .map(Number),
-    ],
+    processes,
     halt,
     launch,
     stop: async () => {

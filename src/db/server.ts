@@ -47,7 +47,12 @@ export async function openServer(url: string, migrations: string): Promise<Handl
     },
     ping: async () => {
       const asked = { text: 'select 1', query_timeout: PING_MS };
-      await pool.query(asked);
+      // A new connection would have longer: the whole of it has no more.
+      let timer: ReturnType<typeof setTimeout> | undefined;
+      const late = new Promise<never>((_, refuse) => {
+        timer = setTimeout(() => refuse(new Error('Query read timeout')), PING_MS);
+      });
+      await Promise.race([pool.query(asked), late]).finally(() => clearTimeout(timer));
     },
     close: async () => {
       await Promise.all([...ends].map((end) => end()));
