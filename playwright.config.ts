@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test';
 
 /** Walked a second time with a PostgreSQL server below, or only there. */
 const ON_SERVER = ['path', 'live', 'odd', 'load', 'twoPrograms'].map((name) => `**/${name}.spec.ts`);
-const ALONE = ['manyCuts', 'odd', 'load', 'saves', 'ready', 'calledCut', 'live', 'practiceTouch'].map(
+const ALONE = ['manyCuts', 'odd', 'load', 'saves', 'ready', 'calledDrift', 'live', 'practiceTouch'].map(
   (name) => `**/${name}.spec.ts`,
 );
 

@@ -59,7 +59,9 @@ test('a drill is passed by keyboard alone, kept, played again and deleted', asyn
 test('an unknown bench is read, cut and found out', async ({ page }) => {
   const id = await made(page);
   await page.goto(`/rig/${id}/practice?drill=unknown`);
-  for (const button of await page.getByRole('button', { name: 'Set, wait, read' }).all()) await button.click();
+  const read = page.getByRole('button', { name: 'Set, wait, read' });
+  await expect(read).not.toHaveCount(0);
+  for (const button of await read.all()) await button.click();
   await expect(page.locator('table').getByText('–')).toHaveCount(0);
   await page.getByRole('button', { name: 'Test cut' }).click();
   await expect(page.getByRole('region', { name: 'Test cuts' }).getByRole('listitem')).toHaveCount(1);
