@@ -151,6 +151,12 @@ describe('the house', () => {
     expect(knows('<a href={places.log()}>kept in /log</a>')).toBe(false);
   });
 
+  it('a list to choose from is the one of the house', () => {
+    const drawn = files.filter((f) => f.endsWith('.tsx'));
+    expect(drawn.length).toBeGreaterThan(150);
+    expect(drawn.filter((f) => fs.readFileSync(path.join(root, f), 'utf8').includes('<select'))).toEqual([]);
+  });
+
   it('no files import each other in a circle', () => {
     const plain = files.filter((f) => !isTest(f));
     const known = new Map(plain.map((f) => [f.replace(/\.tsx?$/, ''), f]));

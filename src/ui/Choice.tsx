@@ -1,9 +1,8 @@
 'use client';
-import InputBase from '@mui/material/InputBase';
-import NativeSelect from '@mui/material/NativeSelect';
 import { useId, type ReactNode } from 'react';
 import type { Origin } from '@/core/documents/rig';
 import { OriginMark } from './OriginMark';
+import { Select } from './Select';
 import css from './field.module.css';
 
 export interface Option<T extends string> {
@@ -12,7 +11,7 @@ export interface Option<T extends string> {
   readonly group?: string;
 }
 
-/** One of several: with the browser's own list, so that it works with a thumb and with a keyboard. */
+/** One of several, with its label and where its value is from. */
 export function Choice<T extends string>(p: {
   label: ReactNode;
   name: string;
@@ -39,12 +38,7 @@ export function Choice<T extends string>(p: {
         <OriginMark origin={p.origin} />
       </label>
       <div className={css.control}>
-        <NativeSelect
-          value={p.value}
-          input={<InputBase className={css.box} />}
-          inputProps={{ id, name: p.name, className: css.select }}
-          onChange={(e) => p.onChoose(e.target.value as T)}
-        >
+        <Select id={id} name={p.name} value={p.value} onChoose={p.onChoose}>
           {groups.map((g) =>
             g ? (
               <optgroup key={g} label={g}>
@@ -54,7 +48,7 @@ export function Choice<T extends string>(p: {
               list(g)
             ),
           )}
-        </NativeSelect>
+        </Select>
         {p.note && <p className={css.note}>{p.note}</p>}
       </div>
     </div>

@@ -4,6 +4,7 @@ import type { Section } from '@/core/documents/plan';
 import { SECTION_NAMES } from '@/core/words/sections';
 import { QuantityField } from './QuantityField';
 import css from './sectionEnd.module.css';
+import { Select } from './Select';
 
 const FRESH: Record<Exclude<Section['kind'], 'points'>, Section> = {
   naca: { kind: 'naca', code: '4412' },
@@ -43,23 +44,16 @@ export function SectionEnd(p: {
       <label htmlFor={id} className="hidden-visually">
         {p.name} section
       </label>
-      <select
+      <Select
         id={id}
         name={`${path}.kind`}
-        className={css.kind}
         value={section.kind}
-        onChange={(e) => {
-          const kind = e.target.value as Section['kind'];
+        options={Object.entries(SECTION_NAMES) as [Section['kind'], string][]}
+        onChoose={(kind) => {
           if (kind === 'points') ask(true);
           else p.onSection(FRESH[kind]);
         }}
-      >
-        {Object.entries(SECTION_NAMES).map(([k, name]) => (
-          <option key={k} value={k}>
-            {name}
-          </option>
-        ))}
-      </select>
+      />
       <Detail path={path} section={section} set={p.onSection} onFile={() => ask(true)} />
       {p.children}
       {asking && p.dialog({ onClose: () => ask(false), onTake: take })}

@@ -1,5 +1,6 @@
 'use client';
 import type { Profile } from '@/core/units/profile';
+import { Select } from './Select';
 import { useUnits } from './Units';
 import css from './tool.module.css';
 
@@ -9,17 +10,13 @@ const NAMES: Record<Profile, string> = { metric: 'mm, N, °C', inch: 'in, lb, °
 export function UnitsSwitch() {
   const { profile, setProfile } = useUnits();
   return (
-    <select
-      aria-label="Units"
-      className={css.select}
-      value={profile}
-      onChange={(e) => setProfile(e.target.value as Profile)}
-    >
-      {(Object.keys(NAMES) as Profile[]).map((p) => (
-        <option key={p} value={p}>
-          {NAMES[p]}
-        </option>
-      ))}
-    </select>
+    <div className={css.units}>
+      <Select
+        label="Units"
+        value={profile}
+        options={Object.entries(NAMES) as [Profile, string][]}
+        onChoose={setProfile}
+      />
+    </div>
   );
 }

@@ -4,6 +4,7 @@ import type { DeviceRecord, DeviceRight } from '@/state/types';
 import { useDevices, useInvitation } from '@/state/useDevices';
 import { Act } from '@/ui/Act';
 import { useWhen } from '@/ui/When';
+import { Select } from '@/ui/Select';
 import css from './bench.module.css';
 import { LETTING_IN, RIGHTS, RIGHT_NAMES } from './words';
 
@@ -81,17 +82,12 @@ function Row(p: { device: DeviceRecord; onRight: (r: DeviceRight) => void; onFor
         <b>{device.name}</b>
         <span className="dim">last used {lastUse}</span>
       </span>
-      <select
-        aria-label={`What ${device.name} may do`}
+      <Select
+        label={`What ${device.name} may do`}
         value={device.right}
-        onChange={(e) => p.onRight(e.target.value as DeviceRight)}
-      >
-        {RIGHTS.map((r) => (
-          <option key={r} value={r}>
-            {RIGHT_NAMES[r]}
-          </option>
-        ))}
-      </select>
+        options={RIGHTS.map((r) => [r, RIGHT_NAMES[r]] as const)}
+        onChoose={p.onRight}
+      />
       <Act onClick={p.onForget} title={`${device.name} needs the code again`}>
         Forget
       </Act>

@@ -9,6 +9,7 @@ import { Act } from '@/ui/Act';
 import { TwoWindows } from '@/ui/FindingCard';
 import { PickFile } from '@/ui/PickFile';
 import { SaveLine } from '@/ui/SaveLine';
+import { Select } from '@/ui/Select';
 import css from './jobs.module.css';
 import { newJob } from './newJob';
 import { readJob } from './readJob';
@@ -69,16 +70,16 @@ export function JobPicker() {
   return (
     <>
       <div className={css.pick}>
-        <select aria-label="Job" name="job" value={id} onChange={(e) => choose(e.target.value)}>
-          {stores.map((s) => {
+        <Select
+          label="Job"
+          name="job"
+          value={id}
+          options={stores.map((s) => {
             const { id: own, doc } = s.store.getState();
-            return (
-              <option key={own} value={own}>
-                {doc.name || JOB_NAMES[doc.kind]}
-              </option>
-            );
+            return [own, doc.name || JOB_NAMES[doc.kind]] as const;
           })}
-        </select>
+          onChoose={choose}
+        />
         <Act onClick={() => setMore(!more)}>{more ? 'Less' : 'More'}</Act>
       </div>
       <Saving key={id} />

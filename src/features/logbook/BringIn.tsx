@@ -11,6 +11,7 @@ import { isOwn } from '@/formats/log/toCuts';
 import { Choice } from '@/ui/Choice';
 import { PickFile } from '@/ui/PickFile';
 import { ownZone } from '@/ui/When';
+import { Select } from '@/ui/Select';
 import { guessed, MAP_NAMES, MAP_UNITS, ORDER_NAMES } from './guess';
 import css from './logbook.module.css';
 import type { RigName } from './rigName';
@@ -153,30 +154,21 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
                     <tr key={what}>
                       <th scope="row">{MAP_NAMES[what]}</th>
                       <td>
-                        <select
-                          aria-label={`${MAP_NAMES[what]} is the column`}
+                        <Select
+                          label={`${MAP_NAMES[what]} is the column`}
                           value={on?.column ?? ''}
-                          onChange={(e) => map(what, e.target.value, on?.unit ?? units?.[0] ?? null)}
-                        >
-                          {' '}
-                          <option value="">none</option>
-                          {chosen.header.map((h) => (
-                            <option key={h}>{h}</option>
-                          ))}
-                        </select>
+                          options={[['', 'none'], ...chosen.header.map((h) => [h, h] as const)]}
+                          onChoose={(column) => map(what, column, on?.unit ?? units?.[0] ?? null)}
+                        />
                       </td>
                       <td>
                         {units && on && (
-                          <select
-                            aria-label={`${MAP_NAMES[what]} in`}
-                            value={on.unit ?? units[0]}
-                            onChange={(e) => map(what, on.column, e.target.value)}
-                          >
-                            {' '}
-                            {units.map((u) => (
-                              <option key={u}>{u}</option>
-                            ))}
-                          </select>
+                          <Select
+                            label={`${MAP_NAMES[what]} in`}
+                            value={on.unit ?? units[0]!}
+                            options={units.map((u) => [u, u] as const)}
+                            onChoose={(unit) => map(what, on.column, unit)}
+                          />
                         )}
                       </td>
                       <td className="dim">

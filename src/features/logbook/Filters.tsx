@@ -14,6 +14,8 @@ import { ENTRY_WORDS } from '@/core/words/logbook';
 import css from './logbook.module.css';
 import { asksForSome } from './query';
 import type { RigName } from './rigName';
+import { Select } from '@/ui/Select';
+import { Several } from '@/ui/Several';
 
 const NONE = '';
 const CUT_FOAMS = FOAM_IDS.filter((f) => FOAMS[f].verdict !== 'refuse');
@@ -29,8 +31,7 @@ export function Filters(p: {
     p.onQuery({ ...query, [key]: value === '' ? undefined : value }, typing);
   };
   const kinds = query.kinds ?? ENTRY_KINDS;
-  const toggle = (kind: EntryKind) => {
-    const next = kinds.includes(kind) ? kinds.filter((k) => k !== kind) : [...kinds, kind];
+  const take = (next: readonly EntryKind[]) => {
     const all = next.length === 0 || next.length === ENTRY_KINDS.length;
     put('kinds', all ? '' : ENTRY_KINDS.filter((k) => next.includes(k)));
   };
@@ -41,19 +42,12 @@ export function Filters(p: {
   ) => (
     <label className={css.pick}>
       <span>{label}</span>
-      <select
+      <Select
         name={key}
         value={(query[key] as string) ?? NONE}
-        onChange={(e) => put(key, e.target.value as LogQuery[K])}
-      >
-        {' '}
-        <option value={NONE}>any</option>
-        {options.map(([value, name]) => (
-          <option key={value} value={value}>
-            {name}
-          </option>
-        ))}
-      </select>
+        options={[[NONE, 'any'], ...options]}
+        onChoose={(value) => put(key, value as LogQuery[K])}
+      />
     </label>
   );
   return (
@@ -107,12 +101,11 @@ export function Filters(p: {
       ))}
       <fieldset className={css.kinds}>
         <legend className="hidden-visually">Kinds of entry</legend>
-        {ENTRY_KINDS.map((k) => (
-          <label key={k} data-on={kinds.includes(k)}>
-            <input type="checkbox" checked={kinds.includes(k)} onChange={() => toggle(k)} />
-            {ENTRY_WORDS[k]}
-          </label>
-        ))}
+        <Several
+          options={ENTRY_KINDS.map((k) => [k, ENTRY_WORDS[k]] as const)}
+          chosen={kinds}
+          onChosen={take}
+        />
         {asksForSome(query) && (
           <button
             type="button"

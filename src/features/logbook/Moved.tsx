@@ -84,7 +84,7 @@ function Way({ way, name, shared }: { way: readonly Estimate[]; name: string; sh
               ` ${aside} ${aside === 1 ? 'lies' : 'lie'} so far off that it is set aside; look at ${aside === 1 ? 'it' : 'them'} again.`}
           </p>
         )}
-        <table className={css.steps}>
+        <table>
           <thead>
             <tr>
               <th>cut</th>

@@ -193,7 +193,7 @@ export function Facts({ stage }: { stage: OwnStage }) {
   return (
     <div>
       {rows[stage].map((fact) => fact())}
-      {shown && <WhyDialog topic={shown} e={evaluation} onClose={() => setShown(null)} />}
+      {shown && <WhyDialog about={shown} e={evaluation} onClose={() => setShown(null)} />}
     </div>
   );
 }

@@ -84,7 +84,7 @@ export function FindDialog({ what, name, onClose }: { what: Loose; name: string;
         {found.ok && then && (
           <>
             <p className={css.value}>{shown(found, what, rig, say, toMark)}</p>
-            <table className={css.table}>
+            <table>
               <thead>
                 <tr>
                   <td />

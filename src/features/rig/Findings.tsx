@@ -4,7 +4,6 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import type { FindingFigures } from '@/core/documents/reading';
 import { findingWords } from '@/core/words/findings';
 import { fixWords } from '@/core/words/fixes';
-import { WHY_OF, type WhyTopic } from '@/core/words/whyTopics';
 import { solve } from '@/core/engine/solve';
 import { apply } from '@/state/edit';
 import { sparesOf } from '@/state/spares';
@@ -32,7 +31,7 @@ export function Findings({ stock }: { stock: Stock }) {
   const store = useRigStore();
   const { say } = useUnits();
   const toMark = useMark();
-  const [shown, setShown] = useState<WhyTopic | null>(null);
+  const [shown, setShown] = useState<FindingFigures['code'] | null>(null);
   const control = useRig((s) => s.doc.control);
   const told = offered && still === rig ? offered : reading.findings;
   const tryIt = (finding: FindingFigures, i: number) => {
@@ -54,7 +53,6 @@ export function Findings({ stock }: { stock: Stock }) {
       )}
       {told.map((f) => {
         const words = findingWords(f.code, f.values, say);
-        const topic = WHY_OF[f.code];
         return (
           <section
             key={f.code + String(f.values['part'] ?? '')}
@@ -70,31 +68,27 @@ export function Findings({ stock }: { stock: Stock }) {
               </span>
             </h3>
             <p className={css.text}>{words.text}</p>
-            {(f.fixes.length > 0 || topic || acceptable(f.code)) && (
-              <div className={css.acts}>
-                {f.fixes.map((fix, i) => (
-                  <Act key={i} strong={i === 0} onClick={() => tryIt(f, i)} title="Try it: can be undone">
-                    {fixWords(fix, { control }, say, toMark)}
-                  </Act>
-                ))}
-                {acceptable(f.code) && f.level !== 'note' && <Accept code={f.code} head={words.head} />}
-                {typeof f.values['accepted'] === 'string' && acceptable(f.code) && <Withdraw code={f.code} />}
-                {topic && (
-                  <button
-                    type="button"
-                    className="quiet"
-                    onClick={() => setShown(topic)}
-                    aria-label={`Why: ${words.head}`}
-                  >
-                    why
-                  </button>
-                )}
-              </div>
-            )}
+            <div className={css.acts}>
+              {f.fixes.map((fix, i) => (
+                <Act key={i} strong={i === 0} onClick={() => tryIt(f, i)} title="Try it: can be undone">
+                  {fixWords(fix, { control }, say, toMark)}
+                </Act>
+              ))}
+              {acceptable(f.code) && f.level !== 'note' && <Accept code={f.code} head={words.head} />}
+              {typeof f.values['accepted'] === 'string' && acceptable(f.code) && <Withdraw code={f.code} />}
+              <button
+                type="button"
+                className="quiet"
+                onClick={() => setShown(f.code)}
+                aria-label={`Why: ${words.head}`}
+              >
+                why
+              </button>
+            </div>
           </section>
         );
       })}
-      {shown && <WhyDialog topic={shown} e={evaluation} onClose={() => setShown(null)} />}
+      {shown && <WhyDialog about={shown} e={evaluation} onClose={() => setShown(null)} />}
     </div>
   );
 }

@@ -4,6 +4,7 @@ import { middleOf, type Led, type Middle } from '@/core/engine/middle';
 import { useDerived } from '@/state/RigContext';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
+import { Radios } from '@/ui/Radios';
 import { small } from './small';
 import css from './tension.module.css';
 
@@ -32,12 +33,15 @@ export function LagPicture() {
   return (
     <div>
       <div className={css.pick}>
-        {(['corner', 'arc'] as const).map((k) => (
-          <label key={k}>
-            <input type="radio" name="led" checked={led === k} onChange={() => lead(k)} />
-            {k === 'corner' ? 'a square corner' : 'an arc'}
-          </label>
-        ))}
+        <Radios
+          name="led"
+          value={led}
+          options={[
+            ['corner', 'a square corner'],
+            ['arc', 'an arc'],
+          ]}
+          onChoose={lead}
+        />
         {led === 'arc' && (
           <QuantityField
             label="Radius"

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { SEEN, type Seen } from '@/core/documents/log';
 import { SEEN_WORDS } from '@/core/words/cuts';
 import css from './try.module.css';
+import { Several } from '@/ui/Several';
 
 const TestCutHow = dynamic(() => import('./TestCutHow').then((m) => m.TestCutHow), { ssr: false });
 const SeenDialog = dynamic(() => import('./SeenDialog').then((m) => m.SeenDialog), { ssr: false });
@@ -15,16 +16,7 @@ export function SeenChips({ seen, onSeen }: { seen: readonly Seen[]; onSeen: (se
   return (
     <fieldset className={css.chips}>
       <legend>What was seen</legend>
-      {SEEN.map((s) => (
-        <label key={s} data-on={seen.includes(s)}>
-          <input
-            type="checkbox"
-            checked={seen.includes(s)}
-            onChange={(e) => onSeen(e.target.checked ? [...seen, s] : seen.filter((x) => x !== s))}
-          />
-          {SEEN_WORDS[s]}
-        </label>
-      ))}
+      <Several options={SEEN.map((s) => [s, SEEN_WORDS[s]] as const)} chosen={seen} onChosen={onSeen} />
       <button type="button" className="quiet" onClick={() => setOpen('drawings')}>
         by drawings
       </button>

@@ -9,6 +9,8 @@ import { listenForKnocks } from '@/devices/sound/knock';
 import { useUnits } from '@/ui/Units';
 import css from './watch.module.css';
 import { useLatest } from '@/ui/useLatest';
+import { Radios } from '@/ui/Radios';
+import { Check } from '@/ui/Check';
 
 /** What a timed cut gives the form. */
 export interface TimedCut {
@@ -122,28 +124,28 @@ export function Stopwatch({ onClose, onTaken }: { onClose: () => void; onTaken: 
             </li>
           ))}
         </ul>
-        <p data-plain>
-          <label>
-            <input
-              type="checkbox"
-              checked={ear === 'on'}
-              onChange={(e) => setEar(e.target.checked ? 'on' : 'off')}
-            />{' '}
-            press by a knock on the bench, heard by the microphone
-          </label>
+        <div data-plain>
+          <Check
+            label="press by a knock on the bench, heard by the microphone"
+            checked={ear === 'on'}
+            onChange={(on) => setEar(on ? 'on' : 'off')}
+          />
           {ear === 'on' && (
             <span className="dim"> Do not talk while you cut: a loud word can pass for a knock.</span>
           )}
           {ear === 'none' && <span role="alert"> No microphone, or no leave to use it.</span>}
-        </p>
+        </div>
         <fieldset className={css.from} data-plain>
           <legend>It was started</legend>
-          {(['touch', 'in-foam'] as const).map((f) => (
-            <label key={f}>
-              <input type="radio" name="watch.from" checked={from === f} onChange={() => setFrom(f)} />{' '}
-              {f === 'touch' ? 'as the wire touched the foam' : 'already inside the foam'}
-            </label>
-          ))}
+          <Radios
+            name="watch.from"
+            value={from}
+            options={[
+              ['touch', 'as the wire touched the foam'],
+              ['in-foam', 'already inside the foam'],
+            ]}
+            onChoose={setFrom}
+          />
         </fieldset>
       </DialogContent>
       <DialogActions data-plain>

@@ -15,6 +15,7 @@ import { apply } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
+import { Radios } from '@/ui/Radios';
 import css from './find.module.css';
 
 type Part = 'springs' | 'rubber' | 'guide' | 'arms' | 'frame';
@@ -143,12 +144,15 @@ export function TakeUpDialog({ what, onClose }: { what: 'takeUp' | 'arms' | 'fra
           {part === 'springs' && (values['count'] ?? 1) > 1 && (
             <fieldset className={css.joined}>
               <legend>Joined</legend>
-              {(['parallel', 'series'] as const).map((j) => (
-                <label key={j}>
-                  <input type="radio" name="joined" checked={joined === j} onChange={() => setJoined(j)} />{' '}
-                  {j === 'parallel' ? 'side by side' : 'one after another'}
-                </label>
-              ))}
+              <Radios
+                name="joined"
+                value={joined}
+                options={[
+                  ['parallel', 'side by side'],
+                  ['series', 'one after another'],
+                ]}
+                onChoose={setJoined}
+              />
             </fieldset>
           )}
           {spring && (

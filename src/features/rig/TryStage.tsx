@@ -17,6 +17,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
 import { useSchemaForm, type FormFault } from '@/ui/useSchemaForm';
+import { Radios } from '@/ui/Radios';
 import { SeenChips } from './SeenChips';
 import { Stored } from './Stored';
 import { cutForm, freshCut } from './testCut.view';
@@ -154,32 +155,28 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
       {draft.volts !== null && (
         <fieldset className={css.set}>
           <legend>Voltage read at</legend>
-          {(['display', 'clips'] as const).map((v) => (
-            <label key={v}>
-              <input
-                type="radio"
-                name="voltsAt"
-                checked={draft.voltsAt === v}
-                onChange={() => put({ voltsAt: v })}
-              />
-              {v === 'display' ? 'the supply’s display' : 'the clips'}
-            </label>
-          ))}
+          <Radios
+            name="voltsAt"
+            value={draft.voltsAt}
+            options={[
+              ['display', 'the supply’s display'],
+              ['clips', 'the clips'],
+            ]}
+            onChoose={(voltsAt) => put({ voltsAt })}
+          />
         </fieldset>
       )}
       <fieldset className={css.set}>
         <legend>Timed from</legend>
-        {(['touch', 'in-foam'] as const).map((v) => (
-          <label key={v}>
-            <input
-              type="radio"
-              name="timedFrom"
-              checked={draft.timedFrom === v}
-              onChange={() => put({ timedFrom: v })}
-            />
-            {v === 'touch' ? 'the touch' : 'inside'}
-          </label>
-        ))}
+        <Radios
+          name="timedFrom"
+          value={draft.timedFrom}
+          options={[
+            ['touch', 'the touch'],
+            ['in-foam', 'inside'],
+          ]}
+          onChoose={(timedFrom) => put({ timedFrom })}
+        />
         <button type="button" className="quiet" onClick={() => setTiming(true)}>
           stopwatch
         </button>
@@ -187,12 +184,12 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
       </fieldset>
       <fieldset className={css.set}>
         <legend>It cut</legend>
-        {GRADES.map((g) => (
-          <label key={g} title={GRADE_HELP[g]}>
-            <input type="radio" name="grade" checked={draft.grade === g} onChange={() => put({ grade: g })} />
-            {GRADE_WORDS[g]}
-          </label>
-        ))}
+        <Radios
+          name="grade"
+          value={draft.grade}
+          options={GRADES.map((g) => [g, GRADE_WORDS[g], GRADE_HELP[g]] as const)}
+          onChoose={(grade) => put({ grade })}
+        />
         {draft.grade && <p className={css.help}>{GRADE_HELP[draft.grade]}</p>}
       </fieldset>
       <SeenChips seen={draft.seen} onSeen={(seen) => put({ seen })} />

@@ -5,7 +5,11 @@ import type { PlanView } from '@/core/engine/template/view';
 import { usePieces } from '@/state/PlanContext';
 import { Act } from '@/ui/Act';
 import { useUnits } from '@/ui/Units';
+import { Select } from '@/ui/Select';
 import css from './frame.module.css';
+
+/** How many lengths one may be cut in. */
+const LENGTHS = Array.from({ length: 11 }, (_, i) => [String(i + 2), String(i + 2)] as const);
 
 /** A piece cut in lengths: what each of them is, and a plan of its own for each with one press. */
 export function Lengths({ view }: { view: PlanView }) {
@@ -27,20 +31,21 @@ export function Lengths({ view }: { view: PlanView }) {
   return (
     <section className={css.sheet} aria-label="In lengths">
       <h2>In lengths</h2>
-      <p>
+      <div className={css.files}>
         {needed > 1
           ? 'The span is more than this wire cuts at once. '
           : 'The taper is more than one pass takes. '}
         Cut it in{' '}
-        <select aria-label="How many lengths" value={count} onChange={(e) => setCount(Number(e.target.value))}>
-          {Array.from({ length: 11 }, (_, i) => (
-            <option key={i} value={i + 2}>
-              {i + 2}
-            </option>
-          ))}
-        </select>{' '}
+        <div>
+          <Select
+            label="How many lengths"
+            value={String(count)}
+            options={LENGTHS}
+            onChoose={(n) => setCount(Number(n))}
+          />
+        </div>{' '}
         lengths of {say(view.plan.piece.spanMm / count, 'foamSize')}:
-      </p>
+      </div>
       <table className={css.table}>
         <tbody>
           {parts.map((p, k) => (

@@ -7,6 +7,7 @@ import { Act } from '@/ui/Act';
 import { TwoWindows } from '@/ui/FindingCard';
 import { SaveLine } from '@/ui/SaveLine';
 import { useUnits } from '@/ui/Units';
+import { Select } from '@/ui/Select';
 import css from './shape.module.css';
 import { newPlan } from './words';
 import { downloads } from '@/state/places';
@@ -34,16 +35,16 @@ export function PiecePicker() {
   return (
     <>
       <div className={css.pieces}>
-        <select
-          aria-label="Piece"
+        <Select
+          label="Piece"
           name="piece"
           value={open.store.getState().id}
-          onChange={(e) => choose(e.target.value)}
-        >
-          {stores.map((s) => (
-            <Named key={s.store.getState().id} store={s} />
-          ))}
-        </select>
+          options={stores.map(({ store }) => {
+            const { id, doc } = store.getState();
+            return [id, doc.name || 'a piece'] as const;
+          })}
+          onChoose={choose}
+        />
         <Act onClick={() => void make()}>New</Act>
         <Act onClick={() => ask(!sure)}>More</Act>
       </div>
@@ -52,11 +53,6 @@ export function PiecePicker() {
       {fault && <p role="alert">{fault}</p>}
     </>
   );
-}
-
-function Named({ store }: { store: NonNullable<ReturnType<typeof usePieces>['open']> }) {
-  const { id, doc } = store.store.getState();
-  return <option value={id}>{doc.name || 'a piece'}</option>;
 }
 
 /** Undo, redo and how saving stands; another window's save is put beside this one, and the person chooses. */

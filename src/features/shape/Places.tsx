@@ -5,6 +5,7 @@ import { Act } from '@/ui/Act';
 import { QuantityField } from '@/ui/QuantityField';
 import { usePlanField } from './fields';
 import box from '@/ui/sectionEnd.module.css';
+import { Select } from '@/ui/Select';
 import css from './shape.module.css';
 
 /** How many of one kind a plan may hold. */
@@ -42,17 +43,12 @@ export function Places<T extends object, K extends keyof T & string>(p: {
             ))}
           </div>
           <div className={css.pieces}>
-            <select
-              aria-label={`${p.choice.label} ${i + 1}`}
+            <Select
+              label={`${p.choice.label} ${i + 1}`}
               value={one[p.choice.key] as string}
-              onChange={(e) => void set(i, { [p.choice.key]: e.target.value })}
-            >
-              {Object.entries(p.choice.options).map(([value, label]) => (
-                <option key={value} value={value}>
-                  {label}
-                </option>
-              ))}
-            </select>
+              options={Object.entries(p.choice.options)}
+              onChoose={(value) => void set(i, { [p.choice.key]: value })}
+            />
             <Act onClick={() => void list.set(list.value.filter((_, k) => k !== i))}>Delete</Act>
           </div>
         </fieldset>

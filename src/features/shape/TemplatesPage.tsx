@@ -9,6 +9,7 @@ import { usePlan } from '@/state/PlanContext';
 import { Act } from '@/ui/Act';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
+import { Select } from '@/ui/Select';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { PlanChoice, PlanNumber, optionsOf } from './fields';
@@ -54,33 +55,28 @@ function Inside({ view, stale }: { view: PlanView; stale: boolean }) {
       <div className={stale ? shape.stale : undefined}>
         <section className={css.sheet} aria-label="At full size">
           <h2>At full size</h2>
-          <p className={css.files}>
+          <div className={css.files}>
             {saved ? (
               <>
                 <Button component="a" variant="contained" href={href(`format=pdf&paper=${paper}`)}>
                   All of them, PDF
                 </Button>
-                <label>
+                <div>
                   on{' '}
-                  <select
+                  <Select
                     name="paper"
-                    aria-label="Paper"
+                    label="Paper"
                     value={paper}
-                    onChange={(e) => setPaper(e.target.value as keyof typeof PAPER_NAMES)}
-                  >
-                    {Object.entries(PAPER_NAMES).map(([k, name]) => (
-                      <option key={k} value={k}>
-                        {name}
-                      </option>
-                    ))}
-                  </select>
-                </label>
+                    options={Object.entries(PAPER_NAMES) as [keyof typeof PAPER_NAMES, string][]}
+                    onChoose={setPaper}
+                  />
+                </div>
                 <span className="dim">Print at 100 %; measure the 100 mm square before you cut.</span>
               </>
             ) : (
               <span className="dim">Saving the last change …</span>
             )}
-          </p>
+          </div>
         </section>
         {(turned ? view.passes.slice(0, 1) : view.passes).map((pass) => (
           <section

@@ -8,6 +8,7 @@ import { useJob } from '@/state/JobContext';
 import { places } from '@/state/places';
 import { useMachineActs, useMachines } from '@/state/useMachines';
 import { Act } from '@/ui/Act';
+import { Select } from '@/ui/Select';
 import { useJobField } from '../inputs';
 import jobs from '../jobs.module.css';
 import { MachineForm } from './MachineForm';
@@ -41,23 +42,16 @@ export function MachineFields() {
       <h3>Machine</h3>
       {machines && machines.length > 0 && (
         <div className={jobs.pick}>
-          <select
-            aria-label="Machine of the workshop"
+          <Select
+            label="Machine of the workshop"
             value={mine?.id ?? ''}
-            onChange={(e) => {
-              const chosen = machines.find((r) => r.id === e.target.value);
+            unchosen="One of this job’s own"
+            options={machines.map((r) => [r.id, r.kept.doc.name || 'Machine without a name'] as const)}
+            onChoose={(id) => {
+              const chosen = machines.find((r) => r.id === id);
               if (chosen) take(chosen.kept.doc);
             }}
-          >
-            <option value="" disabled>
-              One of this job’s own
-            </option>
-            {machines.map((r) => (
-              <option key={r.id} value={r.id}>
-                {r.kept.doc.name || 'Machine without a name'}
-              </option>
-            ))}
-          </select>
+          />
         </div>
       )}
       {mine && stale && (

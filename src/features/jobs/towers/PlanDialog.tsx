@@ -5,6 +5,7 @@ import { planSchema, type Plan } from '@/core/documents/plan';
 import { useAllPieces } from '@/state/useAllPieces';
 import { PickAgain } from '@/ui/PickFile';
 import { TakeDialog } from '@/ui/TakeDialog';
+import { Select } from '@/ui/Select';
 
 const MOST_BYTES = 2 * 1024 * 1024;
 
@@ -58,16 +59,16 @@ export function PlanDialog(p: { onClose: () => void; onTake: (plan: Plan) => str
         are not used.
       </p>
       {pieces && pieces.length > 0 && (
-        <select aria-label="Piece" value={chosen} onChange={(e) => void fromShop(e.target.value)}>
-          <option value="" disabled>
-            Pieces of the workshop
-          </option>
-          {pieces.map(({ id, name, rig }) => (
-            <option key={id} value={id}>
-              {name || 'Piece without a name'}, {rig || 'rig without a name'}
-            </option>
-          ))}
-        </select>
+        <Select
+          label="Piece"
+          value={chosen}
+          unchosen="Pieces of the workshop"
+          options={pieces.map(
+            ({ id, name, rig }) =>
+              [id, `${name || 'Piece without a name'}, ${rig || 'rig without a name'}`] as const,
+          )}
+          onChoose={(id) => void fromShop(id)}
+        />
       )}
       <PickAgain
         name="Piece’s document"

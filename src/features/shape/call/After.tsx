@@ -15,6 +15,8 @@ import { useRig } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
+import { Select } from '@/ui/Select';
+import { Several } from '@/ui/Several';
 import css from './call.module.css';
 import { LedReport } from './LedReport';
 import type { RunSoFar } from './Passes';
@@ -136,16 +138,7 @@ export function After(p: {
         <>
           <fieldset className={css.chips}>
             <legend>What was seen</legend>
-            {SEEN.map((s) => (
-              <label key={s} data-on={seen.includes(s)}>
-                <input
-                  type="checkbox"
-                  checked={seen.includes(s)}
-                  onChange={(e) => see(e.target.checked ? [...seen, s] : seen.filter((x) => x !== s))}
-                />
-                {SEEN_WORDS[s]}
-              </label>
-            ))}
+            <Several options={SEEN.map((s) => [s, SEEN_WORDS[s]] as const)} chosen={seen} onChosen={see} />
           </fieldset>
           <Choice
             label="It was"
@@ -212,17 +205,14 @@ function Ridges(p: { view: PlanView; ridges: RunEvent['ridges']; set: (r: RunEve
   return (
     <fieldset className={css.ridges}>
       <legend>Ridges</legend>
-      <select
-        aria-label="Side of the ridge"
-        value={side}
-        onChange={(e) => setSide(e.target.value as typeof side)}
-      >
-        {p.view.passes.map((x) => (
-          <option key={x.side} value={x.side}>
-            {SIDE_NAMES[x.side]}
-          </option>
-        ))}
-      </select>
+      <div>
+        <Select
+          label="Side of the ridge"
+          value={side}
+          options={p.view.passes.map((x) => [x.side, SIDE_NAMES[x.side]] as const)}
+          onChoose={setSide}
+        />
+      </div>
       <input
         aria-label="Station of the ridge"
         inputMode="decimal"

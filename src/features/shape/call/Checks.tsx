@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useMemo, useState, type ReactNode } from 'react';
 import type { PlanView } from '@/core/engine/template/view';
 import { useUnits } from '@/ui/Units';
+import { Check } from '@/ui/Check';
 import css from './call.module.css';
 import { usePedal } from './usePedal';
 import { CHECKS, COLD_CHECKS, type CheckId } from './words';
@@ -42,18 +43,18 @@ export function Checks(p: {
       </p>
       <div data-plain className={css.checks}>
         {all.map((id) => (
-          <label key={id}>
-            <input
-              type="checkbox"
-              name={`check.${id}`}
-              checked={ticked.includes(id)}
-              onChange={(e) => tick(e.target.checked ? [...ticked, id] : ticked.filter((x) => x !== id))}
-            />
-            <span>
-              {CHECKS[id]}
-              {!COLD_CHECKS.includes(id) && <small> (with heat)</small>}
-            </span>
-          </label>
+          <Check
+            key={id}
+            name={`check.${id}`}
+            label={
+              <>
+                {CHECKS[id]}
+                {!COLD_CHECKS.includes(id) && <small> (with heat)</small>}
+              </>
+            }
+            checked={ticked.includes(id)}
+            onChange={(on) => tick(on ? [...ticked, id] : ticked.filter((x) => x !== id))}
+          />
         ))}
       </div>
       <div className={css.pedal}>
@@ -61,27 +62,18 @@ export function Checks(p: {
           Both hands are on the bow: a foot pedal that types a key, or a knock on the bench, holds and goes on.
           Try it now. <b role="status">{heard ? `Heard: ${heard}.` : 'Nothing heard yet.'}</b>
         </p>
-        <p data-plain>
-          <label>
-            <input type="checkbox" checked={p.knocks} onChange={(e) => p.onKnocks(e.target.checked)} /> listen
-            for knocks by the microphone
-          </label>{' '}
+        <div data-plain>
+          <Check label="listen for knocks by the microphone" checked={p.knocks} onChange={p.onKnocks} />
           {ear === 'none' && <span role="alert">No microphone, or no leave to use it.</span>}
-        </p>
+        </div>
       </div>
       <div data-plain className={css.checks}>
-        <label>
-          <input
-            type="checkbox"
-            name="call.byFeel"
-            checked={p.byFeel}
-            onChange={(e) => p.onByFeel(e.target.checked)}
-          />
-          <span>
-            Led by feel: nothing is called ahead; whoever leads marks each station, and its number is said aloud
-            for the other end
-          </span>
-        </label>
+        <Check
+          name="call.byFeel"
+          label="Led by feel: nothing is called ahead; whoever leads marks each station, and its number is said aloud for the other end"
+          checked={p.byFeel}
+          onChange={p.onByFeel}
+        />
       </div>
       {p.children}
       <div className={css.begin} data-plain>

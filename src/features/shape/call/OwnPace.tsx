@@ -3,6 +3,7 @@ import type { LedPass } from '@/core/engine/call/led';
 import type { PairPace } from '@/core/engine/call/pair';
 import type { PlanView } from '@/core/engine/template/view';
 import { useUnits } from '@/ui/Units';
+import { Check } from '@/ui/Check';
 import css from './call.module.css';
 import { worstOf } from './led';
 
@@ -20,23 +21,22 @@ export function OwnPace(p: {
   const worst = p.on ? worstOf(p.led) : null;
   return (
     <div data-plain className={css.checks}>
-      <label>
-        <input
-          type="checkbox"
-          name="call.ownPace"
-          checked={p.on}
-          onChange={(e) => p.onTake(e.target.checked)}
-        />
-        <span>
-          Called at your own pace, station by station, as it was led{' '}
-          {runs === 1 ? 'last time' : `the last ${runs} times`}: {say(p.paced.seconds, 'time')} where the plan
-          takes {say(p.view.seconds, 'time')}
-          {held > 0 && `; at ${held} of ${ways} ways it is held within the clean feeds`}
-          {worst &&
-            `. It changes the core most at station ${Math.round(worst.at)}: ${say(Math.abs(worst.off), 'slot')} ${worst.off > 0 ? 'proud of' : 'below'} what the planned pace gives`}
-          .
-        </span>
-      </label>
+      <Check
+        name="call.ownPace"
+        checked={p.on}
+        onChange={p.onTake}
+        label={
+          <>
+            Called at your own pace, station by station, as it was led{' '}
+            {runs === 1 ? 'last time' : `the last ${runs} times`}: {say(p.paced.seconds, 'time')} where the plan
+            takes {say(p.view.seconds, 'time')}
+            {held > 0 && `; at ${held} of ${ways} ways it is held within the clean feeds`}
+            {worst &&
+              `. It changes the core most at station ${Math.round(worst.at)}: ${say(Math.abs(worst.off), 'slot')} ${worst.off > 0 ? 'proud of' : 'below'} what the planned pace gives`}
+            .
+          </>
+        }
+      />
     </div>
   );
 }
