@@ -9,7 +9,6 @@ const ON_BOTH = [
 ];
 /** Tests of what only a server has. */
 const ON_SERVER = ['tests/dbServer.test.ts'];
-const CORE = ['src/core/**/*.test.ts'];
 const FILES = [
   'src/**/*.test.ts',
   'src/**/*.test.tsx',
@@ -28,9 +27,7 @@ export default defineConfig({
   test: {
     globalSetup: ['tests/threads.ts', 'tests/postgres.ts'],
     projects: [
-      // Pure: its tests leave nothing behind, so that what they read is read once for all of them.
-      { extends: true, test: { name: 'core', include: CORE, isolate: false } },
-      { extends: true, test: { name: 'unit', include: FILES, exclude: [...CORE, ...ON_SERVER] } },
+      { extends: true, test: { name: 'unit', include: FILES, exclude: ON_SERVER } },
       ...(noPostgres()
         ? []
         : [
