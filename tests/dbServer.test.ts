@@ -20,7 +20,7 @@ const said = (of: Promise<unknown>) =>
   );
 /** Asks until it holds. */
 const soon = (holds: () => boolean | Promise<boolean>) =>
-  vi.waitFor(async () => expect(await holds()).toBe(true), { timeout: 60_000, interval: 50 });
+  vi.waitFor(async () => expect(await holds()).toBe(true), { timeout: 20_000, interval: 50 });
 
 describe('two programs on one database', () => {
   let a: Handle;
