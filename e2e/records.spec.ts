@@ -67,6 +67,41 @@ test('tuning visibly narrows the window', async ({ page, request }) => {
   expect(await spread()).toBeLessThan(0.75 * before);
 });
 
+test('what is filled in while a cut is on its way to the log is the next one’s, and stays', async ({
+  page,
+  request,
+}) => {
+  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
+  const { id } = rigs.find((r) => r.doc.name === 'Evening bow')!;
+  await page.goto(`/rig/${id}?stage=try`);
+  let arrive = () => {};
+  const held = new Promise<void>((resolve) => (arrive = resolve));
+  await page.route('**/api/rigs/*/cuts', async (route) => {
+    await held;
+    await route.continue();
+  });
+  const seconds = page.getByRole('textbox', { name: 'Seconds' });
+  const note = page.getByPlaceholder('Note');
+  await seconds.fill('11');
+  await page.getByLabel('Good', { exact: true }).check();
+  await note.fill('the first');
+  await page.getByRole('button', { name: 'Log this cut' }).click();
+  await expect(page.getByRole('button', { name: 'Logging …' })).toBeDisabled();
+  await seconds.fill('12');
+  await note.fill('the next');
+  arrive();
+  await expect(page.getByRole('button', { name: 'Log this cut' })).toBeEnabled();
+  await expect(page.getByLabel('Good', { exact: true })).not.toBeChecked();
+  await expect(seconds).toHaveValue('12');
+  await expect(note).toHaveValue('the next');
+  const { cuts } = (await (await request.get(`/api/rigs/${id}`)).json()) as {
+    cuts: { cut: { note: string; seconds: number } }[];
+  };
+  expect(cuts.map((c) => [c.cut.note, c.cut.seconds]).filter(([n]) => String(n).startsWith('the '))).toEqual([
+    ['the first', 11],
+  ]);
+});
+
 test('a recipe is printed as one A6 page and read back', async ({ page, request }) => {
   const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
   const { id } = rigs.find((r) => r.doc.name === 'Blade bow')!;

@@ -1,5 +1,6 @@
 'use client';
 import { zodResolver } from '@hookform/resolvers/zod';
+import { useRef } from 'react';
 import {
   useForm,
   type DefaultValues,
@@ -34,7 +35,9 @@ export function useSchemaForm<In extends FieldValues, Out>(
   // The form is short, and every field is drawn from its values.
   // eslint-disable-next-line react-hooks/incompatible-library
   const values = form.watch();
+  const since = useRef<Partial<In>>({});
   const put = (part: Partial<In>, shouldTouch = true) => {
+    since.current = { ...since.current, ...part };
     for (const key of Object.keys(part) as Path<In>[])
       form.setValue(key, part[key as keyof In] as PathValue<In, Path<In>>, { shouldTouch });
     form.clearErrors();
@@ -44,10 +47,17 @@ export function useSchemaForm<In extends FieldValues, Out>(
     put,
     touched: (key: keyof In & string) =>
       Boolean((form.formState.touchedFields as Record<string, unknown>)[key]),
-    send: form.handleSubmit(onGood),
+    send: () => {
+      since.current = {};
+      return form.handleSubmit(onGood)();
+    },
     busy: form.formState.isSubmitting,
     faults: faultsIn(form.formState.errors),
-    begin: (from: In) => form.reset(from),
+    /** Begins anew. What was filled in while the answer was waited for belongs to the next one, and stays. */
+    begin: (from: In) => {
+      form.reset(from);
+      put(since.current);
+    },
   };
 }
 

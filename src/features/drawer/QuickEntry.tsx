@@ -19,11 +19,15 @@ export function QuickEntry({ onSaved }: { onSaved: () => void }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [done, setDone] = useState<string | null>(null);
   const read = readQuick(line);
+  const [busy, setBusy] = useState(false);
   const put = async (thing: Thing) => {
+    setBusy(true);
     const answer = await add(thing.kind, thing.item);
+    setBusy(false);
     if (answer.kind !== 'done') return setProblem(inWords(answer));
     setDone(`${LISTS[thing.kind].title}: ${thing.item.name} is in.`);
-    setLine('');
+    // What was typed meanwhile is the next one.
+    setLine((now) => (now === line ? '' : now));
     setProblem(null);
     onSaved();
   };
@@ -32,7 +36,7 @@ export function QuickEntry({ onSaved }: { onSaved: () => void }) {
       className={css.quick}
       onSubmit={(e) => {
         e.preventDefault();
-        if (read.ok) void put(read);
+        if (read.ok && !busy) void put(read);
       }}
     >
       <label htmlFor={id}>{QUICK.label}</label>
@@ -49,14 +53,14 @@ export function QuickEntry({ onSaved }: { onSaved: () => void }) {
             setDone(null);
           }}
         />
-        <Button type="submit" variant="contained" disabled={!read.ok}>
+        <Button type="submit" variant="contained" disabled={!read.ok || busy}>
           Add
         </Button>
       </div>
       {!read.ok && read.choices && (
         <div className={css.choices} role="group" aria-label={read.wants}>
           {read.choices.map(({ name, thing }) => (
-            <Button key={name} size="small" variant="outlined" onClick={() => void put(thing)}>
+            <Button key={name} size="small" variant="outlined" disabled={busy} onClick={() => void put(thing)}>
               {[name, figuresOf(thing, typed)].filter(Boolean).join(', ')}
             </Button>
           ))}
