@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { defineConfig } from 'vitest/config';
 import { noPostgres } from './scripts/postgres.mjs';
@@ -25,6 +26,8 @@ export default defineConfig({
     },
   },
   test: {
+    // Left to itself it keeps one processor free, half of a small machine.
+    maxWorkers: availableParallelism(),
     globalSetup: ['tests/threads.ts', 'tests/postgres.ts'],
     projects: [
       { extends: true, test: { name: 'unit', include: FILES, exclude: ON_SERVER } },
