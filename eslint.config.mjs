@@ -16,6 +16,9 @@ const MAY = {
   app: ['core', 'formats', 'workers', 'devices', 'server', 'state', 'ui', 'features', 'app'],
 };
 
+/** Storeys that hold components and hooks. */
+const REACT = ['src/{app,features,state,ui}/**/*.{ts,tsx}'];
+
 export default tseslint.config(
   {
     ignores: [
@@ -28,7 +31,8 @@ export default tseslint.config(
       'data*/**',
     ],
   },
-  ...next,
+  // React's rules where there is React; elsewhere they find nothing, and take half of the time.
+  ...next.map((c) => (c.name === 'next' ? { ...c, files: REACT } : c)),
   ...tseslint.configs.recommended,
   {
     files: ['src/**/*.{ts,tsx}'],
@@ -59,7 +63,7 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@next/next/no-img-element': 'off',
-      'react-hooks/set-state-in-effect': 'off',
     },
   },
+  { files: REACT, rules: { 'react-hooks/set-state-in-effect': 'off' } },
 );

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumPath } from './scripts/chromium.mjs';
 
 /** Walked a second time with a PostgreSQL server below, or only there. */
 const ON_SERVER = ['path', 'live', 'odd', 'load', 'twoPrograms'].map((name) => `**/${name}.spec.ts`);
@@ -28,7 +29,7 @@ export default defineConfig({
     // What it keeps on a device would hide what a test puts in the way; its own spec lets it work.
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: [
         '--no-sandbox',
         '--disable-dev-shm-usage',

@@ -2,6 +2,7 @@ import { build } from 'esbuild';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { chromiumPath } from '../scripts/chromium.mjs';
 import { accessible, expect, test } from './fixtures';
 import { smallPiece } from './smallPiece';
 import { wav } from './sound';
@@ -191,7 +192,7 @@ test.describe('a knock on the bench', () => {
     test.slow();
     const { rig, plan } = await smallPiece(request);
     const browser = await playwright.chromium.launch({
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: [
         '--no-sandbox',
         '--use-fake-ui-for-media-stream',

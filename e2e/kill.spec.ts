@@ -38,7 +38,9 @@ test(`killed ${KILLS} times in the middle of saving, every acknowledged save is 
         }
       }
     })();
-    await new Promise((r) => setTimeout(r, 300 + ((kill * 97) % 600)));
+    // So many are acknowledged, and a next one is under way, more or less far.
+    const goal = acknowledged + 1 + ((kill * 7) % 20);
+    while (acknowledged < goal) await new Promise((r) => setTimeout(r, (kill * 3) % 11));
     await server.kill();
     over = true;
     await saving;

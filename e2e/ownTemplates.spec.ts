@@ -1,5 +1,5 @@
 import fs from 'node:fs';
-import type { Page } from '@playwright/test';
+import type { BrowserContext, Page } from '@playwright/test';
 import { accessible, expect, test } from './fixtures';
 
 test.use({ apart: 'own templates' });
@@ -59,12 +59,14 @@ test('a template of the programâ€™s own is taken back from its drawing; heights 
 });
 
 /** A photo that is made: the printed template in perspective, and where on it the corners of its square, chord and edge came to lie, px. */
-async function madePhoto(page: Page, svg: string, file: string) {
+async function madePhoto(context: BrowserContext, svg: string, file: string) {
+  // A sheet of its own: the program would go on drawing on its own page.
+  const page = await context.newPage();
   await page.setContent(
     `<body style="margin:0;background:#8a7f70"><div style="perspective:1500px;width:1280px;height:800px;overflow:hidden"><div style="transform:translate(30px,90px) rotateX(18deg) rotateZ(2deg);background:#eee;display:inline-block">${svg}</div></div>`,
   );
   await page.screenshot({ path: file });
-  return page.evaluate(() => {
+  const lies = await page.evaluate(() => {
     const svg = document.querySelector('svg')!;
     const at = (x: number, y: number) => {
       const dot = svg.appendChild(document.createElementNS('http://www.w3.org/2000/svg', 'circle'));
@@ -98,6 +100,8 @@ async function madePhoto(page: Page, svg: string, file: string) {
       edge: places.map(([px, py]) => at(px, py)),
     };
   });
+  await page.close();
+  return lies;
 }
 
 /** Moves a point from where it stands to a place of the picture, by keys alone. */
@@ -125,7 +129,7 @@ test('a photo in perspective is traced by keyboard: its edge is the printed oneâ
   const { plan } = await templates(page);
   const drawn = await page.request.get(`/api/plans/${plan}/templates?format=svg&end=root&side=top`);
   const file = test.info().outputPath('photo.png');
-  const lies = await madePhoto(page, await drawn.text(), file);
+  const lies = await madePhoto(page.context(), await drawn.text(), file);
   await templates(page);
   await own(page).getByRole('button', { name: 'From a photo' }).click();
   await dialog(page).locator('input[type=file]').setInputFiles(file);

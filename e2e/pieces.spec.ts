@@ -278,6 +278,7 @@ test('a piece planned while the pieces are still being asked for stays open', as
   await posted;
   await page.waitForTimeout(500);
   await expect(page.getByRole('combobox', { name: 'Piece', exact: true })).toBeVisible();
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
 });
 
 test('dowel holes are placed by numbers, marked on the blank, and told where they break out', async ({

@@ -5,6 +5,7 @@ import { play, traceOf } from '@/core/practice/play';
 import { practiceWire } from '@/core/practice/wire';
 import type { Rig } from '@/core/documents/rig';
 import { testRig } from '@/core/engine/testRigs';
+import { wholeChromiumPath } from '../scripts/chromium.mjs';
 import { accessible, expect, test } from './fixtures';
 
 test.use({ apart: 'practice', seeded: false });
@@ -107,10 +108,17 @@ test('a score is the server’s own: a trace is led again there; rubbish is refu
 });
 
 test('the pointer may be locked to the wire, and lets go on Esc; a reader hears what goes on', async ({
-  page,
+  page: maker,
+  playwright,
+  server,
 }) => {
-  const id = await made(page);
-  await page.goto(`/rig/${id}/practice?drill=feed`);
+  const id = await made(maker);
+  const browser = await playwright.chromium.launch({
+    executablePath: wholeChromiumPath(),
+    args: ['--no-sandbox'],
+  });
+  const page = await browser.newPage();
+  await page.goto(`${server.url}/rig/${id}/practice?drill=feed`);
   await page.getByRole('button', { name: 'Lead it' }).click();
   const stage = page.getByRole('group', { name: /the bench/ });
   await page.getByRole('button', { name: 'Lock the pointer' }).click();
@@ -124,6 +132,7 @@ test('the pointer may be locked to the wire, and lets go on Esc; a reader hears 
   await page.evaluate(() => document.exitPointerLock());
   await page.getByRole('button', { name: 'Let go' }).click();
   await expect(result(page)).toContainText('of the cut was not made');
+  await browser.close();
 });
 
 test('what a finger aims at is painted in the next frame', async ({ page }) => {

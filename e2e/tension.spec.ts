@@ -2,6 +2,7 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import type { APIRequestContext } from '@playwright/test';
+import { chromiumPath } from '../scripts/chromium.mjs';
 import { accessibleInBoth, expect, saved, test } from './fixtures';
 import { hum, pluck, wav } from './sound';
 
@@ -183,7 +184,7 @@ test.describe('with a microphone', () => {
   test('it is listened to and read', async ({ playwright, server, request }) => {
     const id = await bowWith(request, { kind: 'spring', setN: 55, springNPerMm: 1.5 });
     const browser = await playwright.chromium.launch({
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: [
         '--no-sandbox',
         '--use-fake-ui-for-media-stream',

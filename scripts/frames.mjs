@@ -11,6 +11,7 @@ import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.mjs';
 import { ensureBuild, ensurePackages } from './setup.mjs';
 
 const root = path.resolve(import.meta.dirname, '..');
@@ -49,7 +50,7 @@ for (let i = 0; i < 300; i++) {
 }
 const rigs = await (await fetch(`${url}/api/rigs`)).json();
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: ['--no-sandbox', '--disable-dev-shm-usage'],
 });
 let over = false;

@@ -1,6 +1,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
+import { ensureChromium } from './chromium.mjs';
 import { noPostgres } from './postgres.mjs';
 import { ensureBuild, ensurePackages, fail } from './setup.mjs';
 
@@ -79,19 +80,6 @@ function ensurePostgres() {
   return !lacks;
 }
 
-function ensureChromium() {
-  const found = process.env.CHROMIUM ?? '/usr/bin/chromium';
-  if (fs.existsSync(found)) return;
-  const command = 'apt-get update && apt-get install -y chromium';
-  if (process.getuid?.() !== 0) fail(`Chromium is needed for the browser tests. As root: ${command}`);
-  console.log('Installing Chromium …');
-  const done = spawnSync('sh', ['-c', `${command} >/dev/null`], {
-    stdio: 'inherit',
-    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-  });
-  if (done.status !== 0) fail('Chromium could not be installed.');
-}
-
 const onServer = ensurePostgres();
 if (long) {
   // The sweeps that take minutes: ten times the rigs, benches over forty cuts.
@@ -134,7 +122,8 @@ if (long) {
       ]),
   );
 }
-ensureChromium();
+const lacking = ensureChromium();
+if (lacking) fail(lacking);
 ensureBuild(root);
 for (const project of ['beside', 'alone', ...(onServer ? ['server'] : [])]) {
   const report = path.join(cache, `browser-${project}.json`);
