@@ -19,7 +19,7 @@ test('a part that fails to come keeps to its column: the rest of the page goes o
   await expect(failed).toContainText('This part cannot be shown');
   await expect(failed).toContainText('Everything that was saved is kept');
   // The name, the picture of the wire and the other stages stand.
-  await expect(page.getByLabel('Name of the rig')).toHaveValue('Blade bow');
+  await expect(page.getByRole('textbox', { name: 'Name of the rig' })).toHaveValue('Blade bow');
   await expect(page.locator('[role=status][data-save]')).toHaveText('Saved');
   await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /Foam/ }).click();
   await expect(page.locator('[data-failed]')).toHaveCount(0);

@@ -14,7 +14,7 @@ test('an empty shelf offers a start and a sample workshop, which can be emptied 
   await expect(page.getByText('sample', { exact: true }).first()).toBeVisible();
 
   await page.getByRole('link', { name: 'Evening bow' }).click();
-  await page.getByLabel('Name of the rig').fill('My evening bow');
+  await page.getByRole('textbox', { name: 'Name of the rig' }).fill('My evening bow');
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await page.goto('/');
   await page.getByRole('button', { name: 'Archive Pad slicer' }).click();
@@ -37,7 +37,7 @@ test('an empty shelf offers a start and a sample workshop, which can be emptied 
 test('a lost save is said, tried again, and lands', async ({ page }) => {
   await page.goto('/new');
   await page.getByRole('button', { name: 'Start from a plain one instead' }).click();
-  await expect(page.getByLabel('Name of the rig')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Name of the rig' })).toBeVisible();
   let down = true;
   await page.route('**/api/rigs/*', (route) =>
     down && route.request().method() === 'PUT' ? route.abort() : route.continue(),
@@ -47,5 +47,5 @@ test('a lost save is said, tried again, and lands', async ({ page }) => {
   down = false;
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 15_000 });
   await page.reload();
-  await expect(page.getByLabel('Width')).toHaveValue('440');
+  await expect(page.getByRole('textbox', { name: 'Width' })).toHaveValue('440');
 });

@@ -60,9 +60,9 @@ test('an edit under way is not disturbed, and undo brings back one’s own only'
   // The other is at a field, with what is no value yet, while the first changes something else.
   const density = other.getByLabel(/^Density/);
   await density.fill('30 k');
-  await page.getByLabel('Name of the rig').fill('Panel table two');
+  await page.getByRole('textbox', { name: 'Name of the rig' }).fill('Panel table two');
   await saved(page);
-  await expect(other.getByLabel('Name of the rig')).toHaveValue('Panel table two');
+  await expect(other.getByRole('textbox', { name: 'Name of the rig' })).toHaveValue('Panel table two');
   await expect(density).toHaveValue('30 k');
   await density.fill('31');
   await saved(other);

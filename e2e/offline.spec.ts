@@ -206,12 +206,12 @@ test('a page that was never opened here says so without a network; one kept from
 }) => {
   await kept(page, rig);
   await page.goto(`${phone}/rig/${rig}?stage=try`);
-  await expect(page.getByLabel('Name of the rig')).toHaveValue('Blade bow');
+  await expect(page.getByRole('textbox', { name: 'Name of the rig' })).toHaveValue('Blade bow');
   relay.cut();
   await page.goto(`${phone}/drawer`);
   await expect(page.getByRole('heading', { name: 'The workshop does not answer' })).toBeVisible();
   await page.goto(`${phone}/rig/${rig}?stage=try`);
-  await expect(page.getByLabel('Name of the rig')).toHaveValue('Blade bow');
+  await expect(page.getByRole('textbox', { name: 'Name of the rig' })).toHaveValue('Blade bow');
   const { record } = (await (await fetch(`${server.url}/api/rigs/${rig}`)).json()) as {
     record: Record<string, unknown> & { doc: object };
   };
@@ -227,5 +227,7 @@ test('a page that was never opened here says so without a network; one kept from
   });
   expect(put.status).toBe(200);
   relay.mend();
-  await expect(page.getByLabel('Name of the rig')).toHaveValue('Renamed at the desk', { timeout: 30_000 });
+  await expect(page.getByRole('textbox', { name: 'Name of the rig' })).toHaveValue('Renamed at the desk', {
+    timeout: 30_000,
+  });
 });

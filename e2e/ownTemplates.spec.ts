@@ -56,6 +56,12 @@ test('a template of the program’s own is taken back from its drawing; heights 
   await own(page).getByRole('button', { name: 'Give it up' }).click();
   await expect(page.getByRole('heading', { name: 'Your templates give another core' })).toHaveCount(0);
   await expect(page.getByText('this edge is yours')).toHaveCount(0);
+  // The next test begins with what is kept.
+  await expect
+    .poll(async () =>
+      (await page.request.get(`/api/plans/${plan}/templates?format=svg&end=root&side=top`)).text(),
+    )
+    .toBe(await drawn.text());
 });
 
 /** A photo that is made: the printed template in perspective, and where on it the corners of its square, chord and edge came to lie, px. */

@@ -24,7 +24,7 @@ test('from four questions to a logged test cut and the next setting, and it is a
   await expect(page.getByText('assumed').first()).toBeVisible();
   await expect(page.getByLabel('Width')).toHaveValue('555');
 
-  const name = page.getByLabel('Name of the rig');
+  const name = page.getByRole('textbox', { name: 'Name of the rig' });
   await name.fill('My first bow');
   const density = page.getByLabel(/^Density/);
   await density.fill('2 lb/ft3');
@@ -51,7 +51,7 @@ test('from four questions to a logged test cut and the next setting, and it is a
   await expect(page.getByText(/tuned by 1 cut: feeds ±\d+ %/)).toBeVisible();
 
   await page.reload();
-  await expect(page.getByLabel('Name of the rig')).toHaveValue('My first bow');
+  await expect(page.getByRole('textbox', { name: 'Name of the rig' })).toHaveValue('My first bow');
   await expect(page.getByRole('cell', { name: 'fine hairs' })).toBeVisible();
   await toStage(page, 4, 'What drives the wire');
   await expect(page.locator('input[name="control.setting"]')).toHaveValue(setting);
@@ -101,7 +101,7 @@ test('a value that the schema refuses stays in its field with the rule, and the 
   await width.blur();
   await expect(width).toHaveValue('30000');
   await page.reload();
-  await expect(page.getByLabel('Width')).toHaveValue('500');
+  await expect(page.getByRole('textbox', { name: 'Width' })).toHaveValue('500');
 });
 
 test('a bad import names path and rule of every fault and changes nothing; a good one opens', async ({
@@ -128,7 +128,7 @@ test('a bad import names path and rule of every fault and changes nothing; a goo
   await page.keyboard.press('Escape');
   expect((await (await request.get('/api/rigs')).json()).length).toBe(before.length);
   await bring({ ...doc, name: 'Brought in' });
-  await expect(page.getByLabel('Name of the rig')).toHaveValue('Brought in');
+  await expect(page.getByRole('textbox', { name: 'Name of the rig' })).toHaveValue('Brought in');
 });
 
 test('two windows do not overwrite each other silently', async ({ page, context }) => {
@@ -136,7 +136,7 @@ test('two windows do not overwrite each other silently', async ({ page, context 
   await page.route('**/api/live*', (route) => route.abort());
   await page.goto('/');
   await page.getByRole('link', { name: 'Panel table' }).click();
-  await expect(page.getByLabel('Name of the rig')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Name of the rig' })).toBeVisible();
   const other = await context.newPage();
   await other.goto(page.url());
   await other.getByLabel('Width').fill('310');
