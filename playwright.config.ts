@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { chromiumPath } from './scripts/chromium.mjs';
+import { chromium } from './scripts/chromium.mjs';
 
 /** Walked a second time with a PostgreSQL server below, or only there. */
 const ON_SERVER = ['path', 'live', 'odd', 'load', 'twoPrograms'].map((name) => `**/${name}.spec.ts`);
@@ -28,14 +28,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // What it keeps on a device would hide what a test puts in the way; its own spec lets it work.
     serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: chromiumPath(),
-      args: [
-        '--no-sandbox',
-        '--disable-dev-shm-usage',
-        '--disable-background-networking',
-        '--disable-component-update',
-      ],
-    },
+    launchOptions: chromium(),
   },
 });

@@ -2,7 +2,7 @@ import { build } from 'esbuild';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { chromiumPath } from '../scripts/chromium.mjs';
+import { chromium } from '../scripts/chromium.mjs';
 import { accessible, expect, test } from './fixtures';
 import { smallPiece } from './smallPiece';
 import { wav } from './sound';
@@ -191,15 +191,15 @@ test.describe('a knock on the bench', () => {
   }) => {
     test.slow();
     const { rig, plan } = await smallPiece(request);
-    const browser = await playwright.chromium.launch({
-      executablePath: chromiumPath(),
-      args: [
-        '--no-sandbox',
-        '--use-fake-ui-for-media-stream',
-        '--use-fake-device-for-media-stream',
-        `--use-file-for-fake-audio-capture=${file}`,
-      ],
-    });
+    const browser = await playwright.chromium.launch(
+      chromium({
+        args: [
+          '--use-fake-ui-for-media-stream',
+          '--use-fake-device-for-media-stream',
+          `--use-file-for-fake-audio-capture=${file}`,
+        ],
+      }),
+    );
     const page = await browser.newPage();
     await page.goto(`${server.url}/rig/${rig}/call?plan=${plan}`);
     await page.getByLabel('listen for knocks by the microphone').check();

@@ -87,3 +87,27 @@ test('a dial without a meter: two marks, and the advice speaks in marks', async 
   await page.getByRole('button', { name: /^6 ?Try/ }).click();
   await expect(page.getByRole('region', { name: 'Next cut' })).toContainText(/mark \d/);
 });
+
+test('a line is added once, and what is typed while it is on its way stays', async ({ page }) => {
+  await page.goto('/drawer');
+  let arrive = () => {};
+  const held = new Promise<void>((resolve) => (arrive = resolve));
+  let posts = 0;
+  await page.route('**/api/drawer/**', async (route) => {
+    if (route.request().method() === 'POST') {
+      posts++;
+      await held;
+    }
+    await route.continue();
+  });
+  const line = page.getByLabel('What have you got?');
+  await line.fill('brick 12 V 5 A');
+  await line.press('Enter');
+  await line.press('Enter');
+  await expect(page.getByRole('button', { name: 'Add', exact: true })).toBeDisabled();
+  await line.fill('brick 24 V 10 A');
+  arrive();
+  await expect(page.getByText(/is in\.$/)).toBeVisible();
+  await expect(line).toHaveValue('brick 24 V 10 A');
+  expect(posts).toBe(1);
+});

@@ -1,5 +1,6 @@
 import type { APIRequestContext } from '@playwright/test';
 import { expect, test } from './fixtures';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'heat' });
 
@@ -16,8 +17,7 @@ interface EventRow {
 
 /** The sample's bow; its id. */
 async function bow(request: APIRequestContext): Promise<string> {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  return rigs.find((r) => r.doc.name === 'Blade bow')!.id;
+  return rigNamed(request, 'Blade bow');
 }
 
 test('a first heat on a practice bench: the wrong gauge is found out, and logged; the real rig stays as it is', async ({
@@ -99,8 +99,7 @@ test('readings typed in are kept through a reload, and correct the rig; nothing 
 });
 
 test('a rig that must not be powered gets no first heat', async ({ page, request }) => {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  await page.goto(`/rig/${rigs.find((r) => r.doc.name === 'Short offcut trimmer')!.id}/first-heat`);
+  await page.goto(`/rig/${await rigNamed(request, 'Short offcut trimmer')}/first-heat`);
   await expect(
     page.getByRole('alert').filter({ hasText: 'No first heat before this is mended' }),
   ).toBeVisible();

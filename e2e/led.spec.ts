@@ -1,5 +1,6 @@
 import type { APIRequestContext, Page } from '@playwright/test';
 import { accessible, accessibleInBoth, expect, test } from './fixtures';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'led' });
 
@@ -8,8 +9,7 @@ async function piece(
   name: string,
   of: object,
 ): Promise<{ rig: string; plan: string }> {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const rig = rigs.find((r) => r.doc.name === 'Blade bow')!.id;
+  const rig = await rigNamed(request, 'Blade bow');
   const made = await request.post(`/api/rigs/${rig}/plans`, {
     data: { format: 'upwind-rod/plan', version: 1, name, ...of },
   });

@@ -1,13 +1,13 @@
 import type { Page } from '@playwright/test';
 import { expect, saved, test } from './fixtures';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'live' });
 
 const BOUND_MS = 1000;
 
 async function rigOf(page: Page, name: string): Promise<string> {
-  const rigs = (await (await page.request.get('/api/rigs')).json()) as { id: string; name: string }[];
-  return rigs.find((r) => r.name === name)!.id;
+  return rigNamed(page.request, name);
 }
 const heard = (page: Page) => page.waitForResponse((r) => r.url().includes('/api/live') && r.ok());
 

@@ -1,4 +1,5 @@
 import { accessibleInBoth, expect, test } from './fixtures';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'machine' });
 
@@ -51,8 +52,7 @@ test('a machine is calibrated: what is doubtful is said, the scale taken, and it
   expect((await request.put('/api/machines/nosuch', { data: { base: 1, kept: other } })).status()).toBe(404);
   expect((await request.post('/api/machines', { data: { doc: {} } })).status()).toBe(422);
 
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const rig = rigs.find((r) => r.doc.name === 'Sign towers')!.id;
+  const rig = await rigNamed(request, 'Sign towers');
   await page.goto(`/rig/${rig}?stage=job`);
   await expect(page.getByText('The workshop’s Sign towers is another now than this job has it.')).toBeVisible();
   await page.getByRole('button', { name: 'Take it as it is now' }).click();

@@ -1,12 +1,12 @@
 import fs from 'node:fs';
 import type { BrowserContext, Page } from '@playwright/test';
 import { accessible, expect, test } from './fixtures';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'own templates' });
 
 async function templates(page: Page): Promise<{ plan: string }> {
-  const rigs = (await (await page.request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const { id } = rigs.find((r) => r.doc.name === 'Blade bow')!;
+  const id = await rigNamed(page.request, 'Blade bow');
   const [plan] = (await (await page.request.get(`/api/rigs/${id}/plans`)).json()) as { id: string }[];
   await page.goto(`/rig/${id}/templates`);
   await expect(page.getByRole('region', { name: 'Templates you have' })).toBeVisible();

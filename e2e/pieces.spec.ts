@@ -1,12 +1,12 @@
 import type { APIRequestContext, Page } from '@playwright/test';
 import { accessibleInBoth, expect, test } from './fixtures';
 import { sampleRig } from './sampleRig';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'pieces' });
 
 async function bowOf(request: APIRequestContext): Promise<string> {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  return rigs.find((r) => r.doc.name === 'Blade bow')!.id;
+  return rigNamed(request, 'Blade bow');
 }
 interface Plan {
   id: string;

@@ -5,10 +5,11 @@ import { play, traceOf } from '@/core/practice/play';
 import { practiceWire } from '@/core/practice/wire';
 import type { Rig } from '@/core/documents/rig';
 import { testRig } from '@/core/engine/testRigs';
-import { wholeChromiumPath } from '../scripts/chromium.mjs';
+import { chromium } from '../scripts/chromium.mjs';
 import { accessible, expect, test } from './fixtures';
 
-test.use({ apart: 'practice', seeded: false });
+// The bare browser has no pointer to lock.
+test.use({ apart: 'practice', seeded: false, launchOptions: chromium({ whole: true }) });
 test.describe.configure({ timeout: 180_000 });
 
 /** A quick rig, so that a drill takes seconds. */
@@ -108,17 +109,10 @@ test('a score is the server’s own: a trace is led again there; rubbish is refu
 });
 
 test('the pointer may be locked to the wire, and lets go on Esc; a reader hears what goes on', async ({
-  page: maker,
-  playwright,
-  server,
+  page,
 }) => {
-  const id = await made(maker);
-  const browser = await playwright.chromium.launch({
-    executablePath: wholeChromiumPath(),
-    args: ['--no-sandbox'],
-  });
-  const page = await browser.newPage();
-  await page.goto(`${server.url}/rig/${id}/practice?drill=feed`);
+  const id = await made(page);
+  await page.goto(`/rig/${id}/practice?drill=feed`);
   await page.getByRole('button', { name: 'Lead it' }).click();
   const stage = page.getByRole('group', { name: /the bench/ });
   await page.getByRole('button', { name: 'Lock the pointer' }).click();
@@ -132,7 +126,6 @@ test('the pointer may be locked to the wire, and lets go on Esc; a reader hears 
   await page.evaluate(() => document.exitPointerLock());
   await page.getByRole('button', { name: 'Let go' }).click();
   await expect(result(page)).toContainText('of the cut was not made');
-  await browser.close();
 });
 
 test('what a finger aims at is painted in the next frame', async ({ page }) => {

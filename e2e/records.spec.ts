@@ -1,5 +1,6 @@
 import fs from 'node:fs';
 import { expect, test } from './fixtures';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'records' });
 
@@ -7,8 +8,7 @@ test('a cut is timed by the keyboard, logged with its marks, and says what is be
   page,
   request,
 }) => {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const { id } = rigs.find((r) => r.doc.name === 'Pad slicer')!;
+  const id = await rigNamed(request, 'Pad slicer');
   await page.goto(`/rig/${id}?stage=try`);
   await page.getByRole('button', { name: 'stopwatch' }).click();
   const watch = page.getByRole('dialog', { name: 'Time a cut' });
@@ -45,8 +45,7 @@ test('a cut is timed by the keyboard, logged with its marks, and says what is be
 });
 
 test('tuning visibly narrows the window', async ({ page, request }) => {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const { id } = rigs.find((r) => r.doc.name === 'Evening bow')!;
+  const id = await rigNamed(request, 'Evening bow');
   await page.goto(`/rig/${id}?stage=try`);
   await expect(page.getByText('untuned: feeds ±35 %')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Next cut' })).toContainText('The most informative cut');
@@ -71,8 +70,7 @@ test('what is filled in while a cut is on its way to the log is the next one’s
   page,
   request,
 }) => {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const { id } = rigs.find((r) => r.doc.name === 'Evening bow')!;
+  const id = await rigNamed(request, 'Evening bow');
   await page.goto(`/rig/${id}?stage=try`);
   let arrive = () => {};
   const held = new Promise<void>((resolve) => (arrive = resolve));
@@ -103,8 +101,7 @@ test('what is filled in while a cut is on its way to the log is the next one’s
 });
 
 test('a recipe is printed as one A6 page and read back', async ({ page, request }) => {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const { id } = rigs.find((r) => r.doc.name === 'Blade bow')!;
+  const id = await rigNamed(request, 'Blade bow');
   await page.goto(`/rig/${id}?stage=try`);
   await page.getByRole('link', { name: 'Recipe card' }).click();
   await expect(page.getByRole('heading', { name: 'Recipe: Blade bow' })).toBeVisible();
@@ -166,8 +163,7 @@ test('backup, wipe, restore: all there; rubbish changes nothing', async ({ page,
 });
 
 test('a foam nobody can name is found out by questions, or ends in do not cut', async ({ page, request }) => {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  await page.goto(`/rig/${rigs.find((r) => r.doc.name === 'Panel table')!.id}?stage=foam`);
+  await page.goto(`/rig/${await rigNamed(request, 'Panel table')}?stage=foam`);
   await page.getByRole('button', { name: 'what is this foam?' }).click();
   const path = page.getByRole('dialog', { name: 'What is this foam?' });
   for (const answer of ['none that I can find', 'no, bare foam', 'no, it stays and floats', /^fine powder/])

@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { expect, test } from './fixtures';
 import { diskWait, sumIn, timesQuiet } from './slowness';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'saves' });
 
@@ -16,8 +17,7 @@ test('from a press to “Saved” on the disk under 400 ms, a burst of presses o
 }) => {
   // What tests before have written is on the disk: a save waits for it otherwise.
   spawnSync('sync');
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const { id } = rigs.find((r) => r.doc.name === 'Blade bow')!;
+  const id = await rigNamed(request, 'Blade bow');
   const revision = async () =>
     ((await (await request.get(`/api/rigs/${id}`)).json()) as { record: { revision: number } }).record.revision;
   await page.goto(`/rig/${id}?stage=power`);

@@ -1,9 +1,9 @@
 import { expect, type APIRequestContext } from '@playwright/test';
+import { rigNamed } from './rigNamed';
 
 /** A small straight piece on the sample's bow: a pass of about half a minute. */
 export async function smallPiece(request: APIRequestContext): Promise<{ rig: string; plan: string }> {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const rig = rigs.find((r) => r.doc.name === 'Blade bow')!.id;
+  const rig = await rigNamed(request, 'Blade bow');
   const made = await request.post(`/api/rigs/${rig}/plans`, {
     data: {
       format: 'upwind-rod/plan',

@@ -2,9 +2,10 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import type { APIRequestContext } from '@playwright/test';
-import { chromiumPath } from '../scripts/chromium.mjs';
+import { chromium } from '../scripts/chromium.mjs';
 import { accessibleInBoth, expect, saved, test } from './fixtures';
 import { hum, pluck, wav } from './sound';
+import { rigNamed } from './rigNamed';
 
 /** A copy of the sample's bow with its wire held otherwise; its id. */
 async function bowWith(
@@ -12,8 +13,7 @@ async function bowWith(
   tension: Record<string, unknown>,
   more: Record<string, unknown> = {},
 ): Promise<string> {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const { id } = rigs.find((r) => r.doc.name === 'Blade bow')!;
+  const id = await rigNamed(request, 'Blade bow');
   const doc = await (await request.get(`/api/rigs/${id}/document`)).json();
   const made = await request.post('/api/rigs', {
     data: { doc: { ...doc, ...more, name: `Bow for ${test.info().title.slice(0, 40)}`, tension } },
@@ -183,15 +183,15 @@ test.describe('with a microphone', () => {
   fs.writeFileSync(file, wav(3.2, pluck(96, 0.9), 48000));
   test('it is listened to and read', async ({ playwright, server, request }) => {
     const id = await bowWith(request, { kind: 'spring', setN: 55, springNPerMm: 1.5 });
-    const browser = await playwright.chromium.launch({
-      executablePath: chromiumPath(),
-      args: [
-        '--no-sandbox',
-        '--use-fake-ui-for-media-stream',
-        '--use-fake-device-for-media-stream',
-        `--use-file-for-fake-audio-capture=${file}`,
-      ],
-    });
+    const browser = await playwright.chromium.launch(
+      chromium({
+        args: [
+          '--use-fake-ui-for-media-stream',
+          '--use-fake-device-for-media-stream',
+          `--use-file-for-fake-audio-capture=${file}`,
+        ],
+      }),
+    );
     const page = await browser.newPage();
     await page.goto(`${server.url}/rig/${id}/tension`);
     const ear = page.getByRole('region', { name: 'Pluck it' });

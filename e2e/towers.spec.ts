@@ -1,5 +1,6 @@
 import { accessibleInBoth, expect, test } from './fixtures';
 import type { Page } from '@playwright/test';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'towers' });
 
@@ -14,8 +15,7 @@ test('a sign with a hole: from its drawing to motion code, an error in it found 
   request,
 }) => {
   test.setTimeout(180_000);
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  const id = rigs.find((r) => r.doc.name === 'Sign towers')!.id;
+  const id = await rigNamed(request, 'Sign towers');
   const made = await request.post(`/api/rigs/${id}/jobs`, {
     data: {
       format: 'upwind-rod/job',

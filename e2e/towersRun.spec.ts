@@ -1,12 +1,12 @@
 import fs from 'node:fs';
 import { accessibleInBoth, expect, test } from './fixtures';
 import type { APIRequestContext, Page } from '@playwright/test';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'towers' });
 
 async function towers(request: APIRequestContext) {
-  const rigs = (await (await request.get('/api/rigs')).json()) as { id: string; doc: { name: string } }[];
-  return rigs.find((r) => r.doc.name === 'Sign towers')!.id;
+  return rigNamed(request, 'Sign towers');
 }
 async function jobOf(request: APIRequestContext, rig: string, kind: string) {
   const jobs = (await (await request.get(`/api/rigs/${rig}/jobs`)).json()) as {

@@ -1,29 +1,36 @@
-import { spawnSync } from 'node:child_process';
 import fs from 'node:fs';
+import { asRoot, installDebian } from './debian.mjs';
 
 const WHOLE = '/usr/bin/chromium';
 /** The same browser without all that draws a window: a test takes a quarter less of the processors with it. */
 const BARE = '/usr/bin/chromium-headless-shell';
+const PACKAGES = ['chromium', 'chromium-headless-shell'];
 
-/** Debian's Chromium, by which the program is tested. */
-export const chromiumPath = () => process.env.CHROMIUM ?? (fs.existsSync(BARE) ? BARE : WHOLE);
-/** The one with all of it, as where a pointer is locked. */
-export const wholeChromiumPath = () => process.env.CHROMIUM ?? WHOLE;
+/** Debian's Chromium with all of it, as where a pointer is locked. */
+const wholePath = () => process.env.CHROMIUM ?? WHOLE;
+const path = () => process.env.CHROMIUM ?? (fs.existsSync(BARE) ? BARE : WHOLE);
+
+/**
+ * How Debian's Chromium is started, by which the program is tested: the bare one where it is there, if the `whole` one is not asked for.
+ * @param {{ whole?: boolean, args?: string[] }} [how]
+ */
+export const chromium = ({ whole = false, args = [] } = {}) => ({
+  executablePath: whole ? wholePath() : path(),
+  args: [
+    '--no-sandbox',
+    '--disable-dev-shm-usage',
+    '--disable-background-networking',
+    '--disable-component-update',
+    ...args,
+  ],
+});
 
 /** Installs it where that can be done. Answers with what is wanted where it is not there then, or null; the bare one is not needed. */
 export function ensureChromium() {
-  const lacks = [WHOLE, BARE].filter((file) => !fs.existsSync(file));
-  const command = 'apt-get update && apt-get install -y chromium chromium-headless-shell';
-  if (!process.env.CHROMIUM && lacks.length > 0 && process.getuid?.() === 0) {
-    console.log('Installing Chromium …');
-    spawnSync('sh', ['-c', `${command} >/dev/null`], {
-      stdio: 'inherit',
-      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-      timeout: 10 * 60_000,
-    });
-  }
-  const file = wholeChromiumPath();
+  if (!process.env.CHROMIUM && [WHOLE, BARE].some((file) => !fs.existsSync(file)))
+    installDebian('Chromium', PACKAGES);
+  const file = wholePath();
   return fs.existsSync(file)
     ? null
-    : `The browser tests want Chromium at ${file}, or where CHROMIUM says. As root: ${command}`;
+    : `The browser tests want Chromium at ${file}, or where CHROMIUM says. ${asRoot(PACKAGES)}`;
 }

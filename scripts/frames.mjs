@@ -10,8 +10,8 @@ import fs from 'node:fs';
 import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
-import { chromium } from '@playwright/test';
-import { chromiumPath } from './chromium.mjs';
+import { chromium as browsers } from '@playwright/test';
+import { chromium } from './chromium.mjs';
 import { ensureBuild, ensurePackages } from './setup.mjs';
 
 const root = path.resolve(import.meta.dirname, '..');
@@ -49,10 +49,7 @@ for (let i = 0; i < 300; i++) {
   await new Promise((r) => setTimeout(r, 100));
 }
 const rigs = await (await fetch(`${url}/api/rigs`)).json();
-const browser = await chromium.launch({
-  executablePath: chromiumPath(),
-  args: ['--no-sandbox', '--disable-dev-shm-usage'],
-});
+const browser = await browsers.launch(chromium());
 let over = false;
 for (const name of ['Blade bow', 'Panel table']) {
   const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();

@@ -2,6 +2,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
 import { ensureChromium } from './chromium.mjs';
+import { installDebian } from './debian.mjs';
 import { noPostgres } from './postgres.mjs';
 import { ensureBuild, ensurePackages, fail } from './setup.mjs';
 
@@ -64,17 +65,7 @@ function counted(name, report, read, work) {
 
 /** A PostgreSQL server for the tests of one: installed where that can be done, otherwise said. */
 function ensurePostgres() {
-  if (noPostgres() && process.getuid?.() === 0) {
-    console.log('Installing PostgreSQL …');
-    spawnSync(
-      'sh',
-      ['-c', 'apt-get update && apt-get install -y --no-install-recommends postgresql >/dev/null'],
-      {
-        stdio: ['ignore', 'ignore', 'inherit'],
-        env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-      },
-    );
-  }
+  if (noPostgres()) installDebian('PostgreSQL', ['postgresql']);
   const lacks = noPostgres();
   if (lacks) console.log(`Left out: the tests on a PostgreSQL server, since ${lacks}.`);
   return !lacks;
