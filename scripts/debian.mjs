@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
 
-const command = (packages) =>
-  `apt-get update && apt-get install -y --no-install-recommends ${packages.join(' ')}`;
+/** With what they recommend: a browser wants its fonts. */
+const command = (packages) => `apt-get update && apt-get install -y ${packages.join(' ')}`;
 
 /** Installs packages of Debian's where we may; whether they are there then is looked at by who wants them. */
 export function installDebian(name, packages) {
