@@ -17,6 +17,8 @@ const FILES = [
   'tests/**/*.test.ts',
   'scripts/**/*.test.ts',
 ];
+/** What computes, writes and draws, and keeps nothing: its files share their loaded modules. */
+const PURE = ['src/{core,formats,features,ui}/**/*.test.{ts,tsx}'];
 
 export default defineConfig({
   resolve: {
@@ -30,7 +32,8 @@ export default defineConfig({
     maxWorkers: availableParallelism(),
     globalSetup: ['tests/threads.ts', 'tests/postgres.ts'],
     projects: [
-      { extends: true, test: { name: 'unit', include: FILES, exclude: ON_SERVER } },
+      { extends: true, test: { name: 'pure', include: PURE, isolate: false } },
+      { extends: true, test: { name: 'unit', include: FILES, exclude: [...PURE, ...ON_SERVER] } },
       ...(noPostgres()
         ? []
         : [

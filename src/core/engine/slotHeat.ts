@@ -7,12 +7,12 @@ import type { Setup } from './setup';
  * Heat in W/m that a wire at a temperature in °C gives the foam at a feed (m/s), its kerf settled to that heat; 0 up to T_flow.
  * `near`: a first guess, W/m; each search begins where the last one ended. `share`: what of the most heat may be left out.
  */
-export function slotHeat(s: Setup, feed: number, near: number, share = 1e-6): (tempC: number) => number {
+export function slotHeatAt(s: Setup, near: number, share = 1e-6): (tempC: number, feed: number) => number {
   const m = s.melt!;
   const flux = (t: number, width: number) => fluxAcrossSlot(s.diameter, s.alloy.emissivity, m.flowC, t, width);
   let guess = near;
   let slope = 0;
-  return (t) => {
+  return (t, feed) => {
     const most = flux(t, 0);
     if (!(most > 0)) return 0;
     const f = (q: number) => q - flux(t, slotWidth(m, q, feed));
@@ -21,4 +21,10 @@ export function slotHeat(s: Setup, feed: number, near: number, share = 1e-6): (t
     slope = root.slope;
     return guess;
   };
+}
+
+/** The same at one feed. */
+export function slotHeat(s: Setup, feed: number, near: number, share = 1e-6): (tempC: number) => number {
+  const heat = slotHeatAt(s, near, share);
+  return (t) => heat(t, feed);
 }

@@ -77,14 +77,23 @@ export function arcNear(t: Track, p: Pt, from: number, reach: number): number {
   return lo + nearest(part, p).arc;
 }
 
+type Knot = Pick<Mark, 'near' | 'far'>;
+const KNOTS = new WeakMap<Course, readonly Knot[]>();
+
+/** Where both ends are at the same moment, from the begin to the end of their tracks; found once for a course. */
+function knotsOf(course: Course): readonly Knot[] {
+  const known = KNOTS.get(course);
+  if (known) return known;
+  const end = { near: lengthOf(course.near), far: lengthOf(course.far) };
+  const knots = [{ near: 0, far: 0 }, ...course.marks, end];
+  KNOTS.set(course, knots);
+  return knots;
+}
+
 /** Arc of one end's track that belongs to an arc of the other's: evenly between marks. */
 export function matching(course: Course, arc: number, of: 'near' | 'far' = 'far'): number {
   const from = of === 'far' ? 'near' : 'far';
-  const knots = [
-    { near: 0, far: 0 },
-    ...course.marks,
-    { near: lengthOf(course.near), far: lengthOf(course.far) },
-  ];
+  const knots = knotsOf(course);
   for (let i = 1; i < knots.length; i++) {
     const a = knots[i - 1]!;
     const b = knots[i]!;

@@ -1,5 +1,5 @@
 import { heatCapacityPerMetre, ohmPerMetre, type Setup } from '../engine/setup';
-import { slotHeat } from '../engine/slotHeat';
+import { slotHeatAt } from '../engine/slotHeat';
 import { fluxAcrossSlot } from '../physics/foam/flux';
 import { slotWidth } from '../physics/foam/melt';
 import { lossToAir } from '../physics/heat/loss';
@@ -52,9 +52,15 @@ export function warmed(s: Setup, l: Lump, amps: number, dt: number): number {
   return l.wireC + (dt * net(l.wireC)) / (capacity - 0.5 * dt * slope);
 }
 
-/** Kerf in m that a wire at a temperature settles to at a feed (m/s): its heat across that kerf melts just that kerf. 0 where it melts nothing. */
-export function settledKerf(s: Setup, wireC: number, feed: number): number {
-  const v = Math.max(feed, STANDING);
-  const heat = slotHeat(s, v, Infinity, 1e-9)(wireC);
-  return heat > 0 ? slotWidth(s.melt!, heat, v) : 0;
+/**
+ * Kerf in m that a wire at a temperature (°C) settles to at a feed (m/s): its heat across that kerf melts just that kerf; 0 where it melts
+ * nothing. Each search begins where the last one ended: a place of the wire keeps one of its own.
+ */
+export function kerfSettler(s: Setup): (wireC: number, feed: number) => number {
+  const heatAt = slotHeatAt(s, Infinity, 1e-9);
+  return (wireC, feed) => {
+    const v = Math.max(feed, STANDING);
+    const heat = heatAt(wireC, v);
+    return heat > 0 ? slotWidth(s.melt!, heat, v) : 0;
+  };
 }

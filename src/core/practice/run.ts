@@ -6,7 +6,7 @@ import { feedForSlot } from '../physics/foam/melt';
 import { kerfInTime, standingGrowth } from '../physics/foam/standing';
 import { inside, placeAt, trackOf, type Course, type Track } from './course';
 import { follow, type Led } from './hand';
-import { ampsThrough, intoFoam, settledKerf, STANDING, warmed, type Lump } from './heat';
+import { ampsThrough, intoFoam, kerfSettler, STANDING, warmed, type Lump } from './heat';
 import type { PracticeWire } from './wire';
 
 /** The wire at one place across the foam: its ends at the faces and its middle. */
@@ -64,6 +64,7 @@ interface Kept {
   kerf: number | null;
   feed: number;
   ratio: number;
+  readonly settles: (wireC: number, feed: number) => number;
 }
 
 /**
@@ -97,7 +98,14 @@ export class PracticeRun {
     this.airC = warm ? wire.e.idle.airC : wire.e.s.room.airC;
     const [a, b] = [placeAt(this.near, 0), placeAt(this.far, 0)];
     this.between = between(a, b, 0.5);
-    const kept = (at: Pt): Kept => ({ at, wireC: this.airC, kerf: null, feed: 0, ratio: 0 });
+    const kept = (at: Pt): Kept => ({
+      at,
+      wireC: this.airC,
+      kerf: null,
+      feed: 0,
+      ratio: 0,
+      settles: kerfSettler(wire.e.s),
+    });
     this.kept = { near: kept(a), middle: kept(this.between), far: kept(b) };
   }
   readonly dt: number;
@@ -218,7 +226,7 @@ export class PracticeRun {
       spot.ratio = 0;
       return;
     }
-    const settled = settledKerf(s, spot.wireC, spot.feed);
+    const settled = spot.settles(spot.wireC, spot.feed);
     spot.ratio = spot.feed > STANDING ? this.wire.ratioOf(settled) : 0;
     // It comes in with the kerf that its heat and feed melt: the entry itself is cut from outside.
     if (spot.kerf === null) {
