@@ -1,5 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test';
-import { expect, test } from './fixtures';
+import { expect, goOn, standsStill, test } from './fixtures';
 
 test.use({ apart: 'cutters', seeded: false });
 test.describe.configure({ timeout: 180_000 });
@@ -146,6 +146,7 @@ for (const kind of KINDS)
     const made: [keyof typeof RIGS, string][] = [];
     for (const which of Object.keys(RIGS) as (keyof typeof RIGS)[])
       made.push([which, await make(request, kind, which)]);
+    await page.goto('/glossary');
     for (const [which, id] of made) {
       const look = async (where: string) => {
         const text = await said(page);
@@ -156,11 +157,11 @@ for (const kind of KINDS)
         expect(text, where).not.toMatch(/NaN|undefined|\[object/);
         return text;
       };
-      await page.goto(`/rig/${id}?stage=foam`);
+      await goOn(page, `/rig/${id}?stage=foam`);
       const nav = page.getByRole('navigation', { name: 'Stages' });
       await expect(nav.getByRole('button').first()).toBeVisible();
       await expect(nav.getByRole('button')).toHaveCount(STAGE_COUNT[kind] ?? 8);
-      for (const [i, stage] of STAGES.entries()) {
+      for (const stage of STAGES) {
         const name = `${kind} ${which}, stage ${stage}`;
         const button = nav.getByRole('button', {
           name: new RegExp(`^\\d+\\s*${stage[0]!.toUpperCase()}${stage.slice(1)}(?![a-z])`),
@@ -168,22 +169,22 @@ for (const kind of KINDS)
         if ((await button.count()) > 0) {
           await button.first().click();
           await page.waitForURL(`**/rig/${id}?stage=${stage}`);
+          await standsStill(page);
           await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible();
         } else {
-          await page.goto(`/rig/${id}?stage=${stage}`);
+          await goOn(page, `/rig/${id}?stage=${stage}`);
           await expect(
             page.getByText(stage === 'tension' ? /no tension to set/ : NOT_PLANNED).first(),
           ).toBeVisible();
         }
-        await page.waitForTimeout(i === 5 ? 250 : 60);
         await look(name);
       }
-      await page.goto(`/bench?rig=${id}`);
+      await goOn(page, `/bench?rig=${id}`);
       await expect(page.getByText(`${kind} ${which}`).first()).toBeVisible();
       await look(`${kind} ${which}, at the bench`);
       // Pages follow the cutter, not the state: one rig of each kind walks them, all three by LONG=1.
       for (const where of which === 'good' || process.env['LONG'] ? PAGES : []) {
-        await page.goto(`/rig/${id}/${where}`);
+        await goOn(page, `/rig/${id}/${where}`);
         await expect(
           page
             .getByRole('heading', { level: 1 })
@@ -195,7 +196,7 @@ for (const kind of KINDS)
           await choose.click();
           await expect(page.getByRole('region', { name: 'Parts' })).toContainText('Cord clamp');
         } else if (where === 'build') await expect(choose).toHaveCount(0);
-        await page.waitForTimeout(120);
+        await standsStill(page);
         const text = await look(`${kind} ${which}, page ${where}`);
         if (where === 'build' && UNBUILT.has(kind)) expect(text).toMatch(NOT_PLANNED);
         if (!BOWS.has(kind) && ['templates', 'blanks', 'drive', 'call'].includes(where))

@@ -68,6 +68,34 @@ export async function accessibleInBoth(page: Page): Promise<void> {
   await page.emulateMedia({ colorScheme: 'light' });
 }
 
+/** The framework's own hand on where the page is. */
+interface Framework {
+  readonly next: { readonly router: { push(address: string): void } };
+}
+
+/** Goes on to another page as a link of this one does: what is loaded stays, and nothing is loaded anew. */
+export async function goOn(page: Page, address: string): Promise<void> {
+  await page.evaluate((to) => (window as unknown as Framework).next.router.push(to), address);
+  await page.waitForURL((url) => url.pathname + url.search === address);
+  await standsStill(page);
+}
+
+/** Waits until the page has put in all that it loads in parts: nothing was added or taken away for a tenth of a second. */
+export async function standsStill(page: Page): Promise<void> {
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const done = () => (watch.disconnect(), resolve());
+        let quiet = setTimeout(done, 100);
+        const watch = new MutationObserver(() => {
+          clearTimeout(quiet);
+          quiet = setTimeout(done, 100);
+        });
+        watch.observe(document.body, { childList: true, subtree: true });
+      }),
+  );
+}
+
 /** Waits until the rig says that it is saved. */
 export async function saved(page: Page): Promise<void> {
   await expect(page.locator('[role=status][data-save]').filter({ hasText: /^Saved$/ })).toBeVisible();

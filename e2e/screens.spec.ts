@@ -1,5 +1,5 @@
 import type { APIRequestContext } from '@playwright/test';
-import { accessibleInBoth, expect, test } from './fixtures';
+import { accessibleInBoth, expect, goOn, test } from './fixtures';
 
 const PLACES = [
   '/',
@@ -40,13 +40,14 @@ for (const [name, planned] of [
   test(`${name} has none in any stage and on any page, light or dark`, async ({ page, request }) => {
     test.slow();
     const { id } = (await rigsOf(request)).find((r) => r.doc.name === name)!;
+    await page.goto('/glossary');
     for (const stage of STAGES) {
-      await page.goto(`/rig/${id}?stage=${stage}`);
+      await goOn(page, `/rig/${id}?stage=${stage}`);
       await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
       await accessibleInBoth(page);
     }
     for (const place of [`/bench?rig=${id}`, `/rig/${id}/wiring`, `/rig/${id}/recipe`]) {
-      await page.goto(place);
+      await goOn(page, place);
       await accessibleInBoth(page);
     }
     for (const [place, head] of [
@@ -56,7 +57,7 @@ for (const [name, planned] of [
       ['heat', 'What keeps the heat'],
       ...['templates', 'blanks', 'drive'].map((p) => [p, planned ? PLANNED[p]! : 'Not planned yet']),
     ]) {
-      await page.goto(`/rig/${id}/${place}`);
+      await goOn(page, `/rig/${id}/${place}`);
       await expect(page.getByRole('heading', { name: head }).first()).toBeVisible();
       await accessibleInBoth(page);
     }
@@ -67,7 +68,7 @@ test('what works with what, and a dialog over a rig, have none, light or dark', 
   await page.goto(`/match?rig=${rigs.find((r) => r.doc.name === 'Blade bow')!.id}`);
   await expect(page.getByRole('heading', { name: /pairings work/ })).toBeVisible();
   await accessibleInBoth(page);
-  await page.goto(`/rig/${rigs[0]!.id}`);
+  await goOn(page, `/rig/${rigs[0]!.id}`);
   await page.getByRole('button', { name: /^Why/ }).first().click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await accessibleInBoth(page);
@@ -76,8 +77,10 @@ test('what works with what, and a dialog over a rig, have none, light or dark', 
 test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const [rig] = await rigsOf(request);
+  await page.goto('/glossary');
   for (const place of [
-    ...PLACES,
+    ...PLACES.filter((p) => p !== '/glossary'),
+    '/glossary',
     '/match',
     `/bench?rig=${rig!.id}`,
     `/rig/${rig!.id}/wiring`,
@@ -90,7 +93,7 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
     ...['templates', 'blanks', 'drive', 'call'].map((s) => `/rig/${rig!.id}/${s}`),
     ...STAGES.map((s) => `/rig/${rig!.id}?stage=${s}`),
   ]) {
-    await page.goto(place);
+    await goOn(page, place);
     await expect(page.locator('main')).toBeVisible();
     const wide = await page.evaluate(() => document.documentElement.scrollWidth);
     expect(wide, place).toBeLessThanOrEqual(390);
@@ -99,8 +102,9 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
 
 test('a stage stands without scrolling at 1280 by 800', async ({ page, request }) => {
   const { id } = (await rigsOf(request)).find((r) => r.doc.name === 'Blade bow')!;
+  await page.goto('/glossary');
   for (const stage of STAGES) {
-    await page.goto(`/rig/${id}?stage=${stage}`);
+    await goOn(page, `/rig/${id}?stage=${stage}`);
     await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollHeight), stage).toBeLessThanOrEqual(800);
   }
