@@ -1,21 +1,22 @@
 import { defineConfig } from '@playwright/test';
 import { chromium } from './scripts/chromium.mjs';
 
-/** Walked a second time with a PostgreSQL server below, or only there. */
-const ON_SERVER = ['path', 'live', 'odd', 'load', 'twoPrograms'].map((name) => `**/${name}.spec.ts`);
-const ALONE = ['manyCuts', 'odd', 'load', 'saves', 'ready', 'calledDrift', 'live', 'practiceTouch'].map(
-  (name) => `**/${name}.spec.ts`,
-);
+const specs = (...names: string[]) => names.map((name) => `**/${name}.spec.ts`);
+/** What measures time, or hears it, runs alone, after the rest. */
+const ALONE = specs('manyCuts', 'odd', 'load', 'saves', 'ready', 'calledDrift', 'live', 'practiceTouch');
+const ON_SERVER = specs('twoPrograms');
 
 export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/templates.ts',
-  // Each worker has servers of its own. What measures time, or hears it, runs alone, after the rest.
+  // Each worker has servers of its own.
   workers: 2,
+  // Some are walked a second time with a PostgreSQL server below, or only there. scripts/test.mjs says what runs together.
   projects: [
-    { name: 'beside', testIgnore: [...ALONE, '**/twoPrograms.spec.ts'] },
-    { name: 'alone', testMatch: ALONE, workers: 1 },
-    { name: 'server', testMatch: ON_SERVER, workers: 1 },
+    { name: 'beside', testIgnore: [...ALONE, ...ON_SERVER] },
+    { name: 'beside, on a server', testMatch: [...ON_SERVER, ...specs('path')] },
+    { name: 'alone', testMatch: ALONE },
+    { name: 'alone, on a server', testMatch: specs('live', 'odd', 'load') },
   ],
   // Only a hang may run into this: what bounds a time measures it itself.
   timeout: 240_000,

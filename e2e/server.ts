@@ -15,8 +15,13 @@ export function freePort(): Promise<number> {
   });
 }
 
+const made: string[] = [];
+
+/** A new folder, taken away with the process that made it. */
 export function newFolder(): string {
-  return fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-test-'));
+  const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-test-'));
+  made.push(folder);
+  return folder;
 }
 
 /** A folder of the test's own: a copy of one that was made once, or a new one. */
@@ -26,10 +31,11 @@ function copyOf(template: string | undefined): string {
   return folder;
 }
 
-/** What still runs when a test is given up on is ended with the process that tests. */
+/** What still runs when a test is given up on is ended with the process that tests, and what it wrote goes. */
 const running = new Set<ChildProcess>();
 process.on('exit', () => {
   for (const child of running) child.kill('SIGKILL');
+  for (const folder of made) fs.rmSync(folder, { recursive: true, force: true, maxRetries: 5 });
 });
 
 /** A running program of the test's own: its port, its data folder, and how to stop or kill it. */

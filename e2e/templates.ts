@@ -3,18 +3,21 @@ import path from 'node:path';
 import { newFolder, startServer } from './server';
 
 /**
- * Makes an empty and a seeded data folder once for all tests: a first start takes seven seconds, a copy of its folder a tenth of one. Tests
- * of the first start itself ask for a folder of their own.
+ * Makes an empty and a seeded data folder once for all tests: a first start takes seconds, a copy of its folder a tenth of one. Tests of the
+ * first start itself ask for a folder of their own. They lie in UPWIND_TEMPLATES where several runs share them.
  */
-export default async function makeTemplates(): Promise<() => void> {
-  const made: string[] = [];
-  for (const seed of [false, true]) {
-    const server = await startServer({ seed, data: newFolder() });
+export default async function makeTemplates(): Promise<void> {
+  const place = process.env['UPWIND_TEMPLATES'] ?? newFolder();
+  const one = async (name: string, seed: boolean) => {
+    const data = path.join(place, name);
+    process.env[`UPWIND_${name.toUpperCase()}`] = data;
+    if (fs.existsSync(data)) return;
+    const aside = `${data}.aside`;
+    const server = await startServer({ seed, data: aside });
     await server.stop();
     // The day's backup is each server's own to make.
-    fs.rmSync(path.join(server.data, 'backups'), { recursive: true, force: true });
-    process.env[seed ? 'UPWIND_SEEDED' : 'UPWIND_EMPTY'] = server.data;
-    made.push(server.data);
-  }
-  return () => made.forEach((folder) => fs.rmSync(folder, { recursive: true, force: true }));
+    fs.rmSync(path.join(aside, 'backups'), { recursive: true, force: true });
+    fs.renameSync(aside, data);
+  };
+  await Promise.all([one('empty', false), one('seeded', true)]);
 }

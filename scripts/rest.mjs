@@ -2,7 +2,7 @@ import v8 from 'node:v8';
 import vm from 'node:vm';
 
 /** How long nobody has asked for anything before what is no longer used is given back, ms. */
-const QUIET_MS = 10_000;
+const QUIET_MS = ((Number(process.env.UPWIND_REST_S) || 20) / 2) * 1000;
 /** Less than this grown since the last time is not worth the pause, bytes. */
 const WORTH = 32 * 1024 * 1024;
 

@@ -3,6 +3,7 @@ import https from 'node:https';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { admit, codePage, WHO } from './access.mjs';
+import { keepCompiled } from './codeCache.mjs';
 import { EVERYWHERE, isPage, judge, mendHeaders, refuse } from './door.mjs';
 import { givesBackAtRest } from './rest.mjs';
 import { ensureThreads } from './setup.mjs';
@@ -114,6 +115,7 @@ export async function listen({ root, host, port, allowed, tls = null, dev = fals
     server.listen({ port, host }, resolve);
   });
   await ensureThreads(root);
+  if (!dev) keepCompiled(path.join(root, '.next', 'cache', 'code.bin'));
   const { default: next } = await import('next');
   const app = next({ dev, dir: root, hostname: host, port, quiet: true });
   await app.prepare();

@@ -8,7 +8,7 @@ import type { Job, JobAnswer } from './heavyJobs';
 const THREADS = 2;
 const MOST_WAITING = 16;
 /** An idle thread is kept this long; memory that it takes at most. */
-const IDLE_MS = 20_000;
+const IDLE_MS = (Number(process.env['UPWIND_REST_S']) || 20) * 1000;
 const MOST_MB = 1536;
 
 interface Waiting {
