@@ -56,7 +56,14 @@ export function ensureThreads(root) {
 /** Builds the program where its sources changed since the last build. */
 export function ensureBuild(root) {
   const mark = path.join(root, '.next', '.upwind-build');
-  const hash = hashOf(root, ['src', 'public', 'types', 'package-lock.json', 'next.config.mjs', 'tsconfig.json']);
+  const hash = hashOf(root, [
+    'src',
+    'public',
+    'types',
+    'package-lock.json',
+    'next.config.mjs',
+    'tsconfig.json',
+  ]);
   if (fs.existsSync(mark) && fs.readFileSync(mark, 'utf8') === hash) return;
   console.log('Building …');
   fs.rmSync(mark, { force: true });
