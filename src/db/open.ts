@@ -8,7 +8,6 @@ import type { Db, Handle } from './handle';
 import { listening } from './listen';
 import { roomToOpen } from './room';
 import * as schema from './schema';
-import { openServer } from './server';
 import { journal, refuseNewer } from './version';
 
 export type { Db, Handle };
@@ -28,7 +27,8 @@ export interface OpenOptions {
  * written by a newer program; nothing is changed then.
  */
 export async function openDb(o: OpenOptions): Promise<Handle> {
-  if (o.url) return openServer(o.url, o.migrations);
+  // What speaks to a server is loaded only where there is one.
+  if (o.url) return (await import('./server')).openServer(o.url, o.migrations);
   if (o.folder === null) {
     const lite = await PGlite.create();
     const db = drizzleLite(lite, { schema });
@@ -45,13 +45,14 @@ async function openEmbeddedFolder(folder: string, o: OpenOptions): Promise<Handl
   try {
     let db = drizzleLite(lite, { schema });
     const applied = await refuseNewer(db as unknown as Db, o.migrations);
-    if (applied > 0 && applied < journal(o.migrations).length) {
+    const behind = applied < journal(o.migrations).length;
+    if (applied > 0 && behind) {
       await lite.close();
       copyBefore(folder, `${folder}.before-${applied + 1}`);
       lite = await openEmbedded(folder, wait);
       db = drizzleLite(lite, { schema });
     }
-    await migrateLite(db, { migrationsFolder: o.migrations });
+    if (behind) await migrateLite(db, { migrationsFolder: o.migrations });
     const close = async () => {
       roomToOpen(path.dirname(folder));
       await lite.close();

@@ -3,13 +3,11 @@ import { deleteWorkshop, insertWorkshopIfEmpty, type Workshop } from '@/db/demo'
 import type { Db } from '@/db/open';
 import { database } from './db';
 import { refusal } from './http';
-import workshop from '@/db/workshop.json';
 
 /** The demo workshop as committed: made once by scripts/makeWorkshop.ts with a fixed seed. */
-const WORKSHOP = workshop as unknown as Workshop;
-
 export async function loadWorkshopIfEmpty(db: Db): Promise<boolean> {
-  return insertWorkshopIfEmpty(db, WORKSHOP);
+  const { default: workshop } = await import('@/db/workshop.json');
+  return insertWorkshopIfEmpty(db, workshop as unknown as Workshop);
 }
 
 export async function loadWorkshop(): Promise<{ ok: true }> {
