@@ -1,5 +1,4 @@
 import http from 'node:http';
-import { gunzipSync } from 'node:zlib';
 import { expect, test } from './fixtures';
 
 const RIG = {
@@ -97,39 +96,4 @@ test('a foreign Origin or Host is refused', async ({ server }) => {
     }),
   ).toBe(421);
   expect(await raw(server.port, { 'sec-fetch-site': 'cross-site' })).toBe(403);
-});
-
-test('what was built for browsers comes packed, is kept for a year, and is not sent twice', async ({
-  request,
-  server,
-}) => {
-  const page = await (await request.get('/glossary')).text();
-  const [script] = /\/_next\/static\/[^"]+\.js/.exec(page)!;
-  const ask = (method: string, place: string, headers: Record<string, string>) =>
-    new Promise<{ status: number; headers: http.IncomingHttpHeaders; body: Buffer }>((resolve, reject) => {
-      http
-        .request(server.url + place, { method, headers }, (r) => {
-          const parts: Buffer[] = [];
-          r.on('data', (d: Buffer) => parts.push(d));
-          r.on('end', () => resolve({ status: r.statusCode!, headers: r.headers, body: Buffer.concat(parts) }));
-        })
-        .on('error', reject)
-        .end();
-    });
-  const plain = await ask('GET', script, {});
-  const packed = await ask('GET', script, { 'accept-encoding': 'gzip' });
-  expect([plain.status, packed.status]).toEqual([200, 200]);
-  expect(plain.headers['content-encoding']).toBeUndefined();
-  expect(packed.headers['content-encoding']).toBe('gzip');
-  expect(gunzipSync(packed.body).equals(plain.body)).toBe(true);
-  expect(packed.body.length).toBeLessThan(plain.body.length / 2);
-  expect(packed.headers['cache-control']).toContain('immutable');
-  expect(packed.headers['content-type']).toContain('javascript');
-  expect(packed.headers['x-content-type-options']).toBe('nosniff');
-  const again = await ask('GET', script, { 'if-none-match': plain.headers.etag! });
-  expect([again.status, again.body.length]).toEqual([304, 0]);
-  const head = await ask('HEAD', script, {});
-  expect([head.status, head.body.length]).toEqual([200, 0]);
-  for (const place of ['none.js', '../../package.json', '%2e%2e/BUILD_ID'])
-    expect((await ask('GET', `/_next/static/${place}`, {})).status, place).toBe(404);
 });

@@ -3,7 +3,6 @@ import https from 'node:https';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { admit, codePage, WHO } from './access.mjs';
-import { assetsOf } from './assets.mjs';
 import { keepCompiled } from './codeCache.mjs';
 import { EVERYWHERE, isPage, judge, mendHeaders, refuse } from './door.mjs';
 import { givesBackAtRest } from './rest.mjs';
@@ -120,9 +119,7 @@ export async function listen({ root, host, port, allowed, tls = null, dev = fals
   const { default: next } = await import('next');
   const app = next({ dev, dir: root, hostname: host, port, quiet: true });
   await app.prepare();
-  const framework = app.getRequestHandler();
-  const assets = dev ? null : await assetsOf(root);
-  handle = assets ? (req, res) => assets(req, res, () => framework(req, res)) : framework;
+  handle = app.getRequestHandler();
   await firstRequest({ host, port, token, tls });
   ready = true;
   return server;

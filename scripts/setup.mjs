@@ -2,7 +2,6 @@ import { spawnSync } from 'node:child_process';
 import crypto from 'node:crypto';
 import fs from 'node:fs';
 import path from 'node:path';
-import { packAssets } from './assets.mjs';
 import { bundle } from './bundle.mjs';
 
 /** Ends with one line for a person. */
@@ -74,6 +73,5 @@ export function ensureBuild(root) {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
   if (done.status !== 0) fail('The build failed: see above.');
-  packAssets(root);
   fs.writeFileSync(mark, hash);
 }
