@@ -2,10 +2,9 @@ import { build } from 'esbuild';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { chromium } from '../scripts/chromium.mjs';
 import { accessible, expect, test } from './fixtures';
 import { smallPiece } from './smallPiece';
-import { wav } from './sound';
+import { hearing, wav } from './sound';
 
 test.use({ apart: 'called cut' });
 
@@ -191,15 +190,7 @@ test.describe('a knock on the bench', () => {
   }) => {
     test.slow();
     const { rig, plan } = await smallPiece(request);
-    const browser = await playwright.chromium.launch(
-      chromium({
-        args: [
-          '--use-fake-ui-for-media-stream',
-          '--use-fake-device-for-media-stream',
-          `--use-file-for-fake-audio-capture=${file}`,
-        ],
-      }),
-    );
+    const browser = await playwright.chromium.launch(hearing(file));
     const page = await browser.newPage();
     await page.goto(`${server.url}/rig/${rig}/call?plan=${plan}`);
     await page.getByLabel('listen for knocks by the microphone').check();

@@ -1,3 +1,15 @@
+import { chromium } from '../scripts/chromium.mjs';
+
+/** How a browser is started whose microphone hears a sound file over and over, and that asks nobody for leave. */
+export const hearing = (file: string) =>
+  chromium({
+    args: [
+      '--use-fake-ui-for-media-stream',
+      '--use-fake-device-for-media-stream',
+      `--use-file-for-fake-audio-capture=${file}`,
+    ],
+  });
+
 /** A sound file as recorders write it: RIFF, one channel, 16 bits. `at` gives the sample at t seconds, −1 to 1. */
 export function wav(seconds: number, at: (t: number) => number, rate = 44100): Buffer {
   const n = Math.round(seconds * rate);

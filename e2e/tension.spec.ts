@@ -2,9 +2,8 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import type { APIRequestContext } from '@playwright/test';
-import { chromium } from '../scripts/chromium.mjs';
 import { accessibleInBoth, expect, saved, test } from './fixtures';
-import { hum, pluck, wav } from './sound';
+import { hearing, hum, pluck, wav } from './sound';
 import { rigNamed } from './rigNamed';
 
 /** A copy of the sample's bow with its wire held otherwise; its id. */
@@ -183,15 +182,7 @@ test.describe('with a microphone', () => {
   fs.writeFileSync(file, wav(3.2, pluck(96, 0.9), 48000));
   test('it is listened to and read', async ({ playwright, server, request }) => {
     const id = await bowWith(request, { kind: 'spring', setN: 55, springNPerMm: 1.5 });
-    const browser = await playwright.chromium.launch(
-      chromium({
-        args: [
-          '--use-fake-ui-for-media-stream',
-          '--use-fake-device-for-media-stream',
-          `--use-file-for-fake-audio-capture=${file}`,
-        ],
-      }),
-    );
+    const browser = await playwright.chromium.launch(hearing(file));
     const page = await browser.newPage();
     await page.goto(`${server.url}/rig/${id}/tension`);
     const ear = page.getByRole('region', { name: 'Pluck it' });
