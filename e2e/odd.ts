@@ -17,7 +17,7 @@ export interface Place {
   readonly methods: readonly string[];
 }
 
-/** Every route and page of the program, as the folders name them. */
+/** Every route and page of the program, as the folders name them, and two of the files that were built or lie there. */
 export function everyPlace(): Place[] {
   const found: Place[] = [];
   const walk = (folder: string, place: string) => {
@@ -35,6 +35,8 @@ export function everyPlace(): Place[] {
     }
   };
   walk('src/app', '');
+  const built = fs.readdirSync('.next/static/chunks').find((name) => name.endsWith('.js'))!;
+  for (const place of ['/icon.svg', `/_next/static/chunks/${built}`]) found.push({ place, methods: ['GET'] });
   return found;
 }
 
@@ -113,6 +115,9 @@ const HEADERS: readonly Record<string, string>[] = [
   { 'content-type': 'multipart/form-data; boundary=x' },
   { 'content-type': 'text/plain; charset=utf-16' },
   { range: 'bytes=9-1' },
+  { range: 'bytes=99999999-' },
+  { 'if-match': 'x' },
+  { 'if-unmodified-since': 'Wed, 21 Oct 2015 07:28:00 GMT' },
   { 'if-none-match': '*' },
   { 'x-forwarded-host': 'evil.example', 'x-forwarded-proto': 'https' },
   { 'next-url': '/%zz' },

@@ -75,8 +75,15 @@ export const isPage = ({ method, url }) => method === 'GET' && !/^\/(api|_next)(
 
 const isRoute = (place) => /^\/api(\/|$)/.test(place);
 
-/** Takes out a header of the pages' own navigation that is not what a page sends: the framework fails on it. */
+/**
+ * Conditions and ranges of files: where one is not met the framework answers with a fault of its own. Without them a file comes whole, which
+ * any range allows (RFC 9110, 14.2); no page and no route of ours uses one, and what a browser has already is still told by its tag.
+ */
+const CONDITIONS = ['range', 'if-range', 'if-match', 'if-unmodified-since'];
+
+/** Takes out headers on which the framework fails: those, and the pages' own navigation where it is not what a page sends. */
 export function mendHeaders(headers) {
+  for (const name of CONDITIONS) delete headers[name];
   const tree = headers['next-router-state-tree'];
   if (tree === undefined) return;
   try {
