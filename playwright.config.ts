@@ -15,8 +15,8 @@ export default defineConfig({
   projects: [
     { name: 'beside', testIgnore: [...ALONE, ...ON_SERVER] },
     { name: 'beside, on a server', testMatch: [...ON_SERVER, ...specs('path')] },
-    { name: 'alone', testMatch: ALONE },
-    { name: 'alone, on a server', testMatch: specs('live', 'odd', 'load') },
+    { name: 'alone', testMatch: ALONE, workers: 1 },
+    { name: 'alone, on a server', testMatch: specs('live', 'odd', 'load'), workers: 1 },
   ],
   // Only a hang may run into this: what bounds a time measures it itself.
   timeout: 240_000,

@@ -147,6 +147,7 @@ for (const { name, workers } of PHASES) {
           RESTORE_KILLS: long ? '60' : '2',
           CUTS: long ? '40' : '4',
           ODD: long ? '100000' : '3000',
+          ODD_ON_SERVER: long ? '100000' : '1000',
           LOAD_SECONDS: long ? '60' : '8',
         },
       ),
