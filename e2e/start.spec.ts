@@ -153,7 +153,7 @@ test('killed outright, it leaves nothing running, and the next start takes the f
   expect(await again.ended).toBe(0);
 });
 
-test('a HOST that is none of this machine and an odd UPWIND_SYNC are said as such, each in a line', async () => {
+test('a HOST that is none of this machine, an odd UPWIND_SYNC and an odd UPWIND_REST_S are said as such, each in a line', async () => {
   for (const HOST of ['not a host', '203.0.113.7']) {
     const run = start(await env({ HOST }));
     expect(await run.ended).toBe(1);
@@ -162,6 +162,9 @@ test('a HOST that is none of this machine and an odd UPWIND_SYNC are said as suc
   const odd = start(await env({ UPWIND_SYNC: 'sometimes' }));
   expect(await odd.ended).toBe(1);
   expect(odd.output()).toContain('UPWIND_SYNC must be full or relaxed, not sometimes.');
+  const restless = start(await env({ UPWIND_REST_S: '-5' }));
+  expect(await restless.ended).toBe(1);
+  expect(restless.output()).toBe('UPWIND_REST_S must be 1 to 3600 seconds, not -5.\n');
   const relaxed = start(await env({ UPWIND_SYNC: 'relaxed' }));
   await relaxed.said('A power cut may cost the last half minute');
   relaxed.child.kill('SIGTERM');

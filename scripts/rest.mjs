@@ -1,8 +1,18 @@
 import v8 from 'node:v8';
 import vm from 'node:vm';
 
-/** How long nobody has asked for anything before what is no longer used is given back, ms. */
-const QUIET_MS = ((Number(process.env.UPWIND_REST_S) || 20) / 2) * 1000;
+/** How long a thread without work is kept where UPWIND_REST_S does not say, s (src/server/heavy.ts). */
+const REST_S = 20;
+/** After this share of it without a request what is no longer used is given back. */
+const QUIET = 0.5;
+
+/** Seconds after which what is not used is given back, by a text from outside; throws what is wrong with it, in a line. */
+export function restSeconds(text = process.env.UPWIND_REST_S) {
+  const seconds = Number(text || REST_S);
+  if (!(seconds >= 1 && seconds <= 3600))
+    throw new Error(`UPWIND_REST_S must be 1 to 3600 seconds, not ${text}.`);
+  return seconds;
+}
 /** Less than this grown since the last time is not worth the pause, bytes. */
 const WORTH = 32 * 1024 * 1024;
 
@@ -19,10 +29,11 @@ export function givesBackAtRest({ collect = collector(), held = () => process.me
     least = held();
   };
   least = held();
+  const quietMs = QUIET * restSeconds() * 1000;
   let timer;
   return () => {
     clearTimeout(timer);
-    timer = setTimeout(rest, QUIET_MS);
+    timer = setTimeout(rest, quietMs);
     timer.unref();
   };
 }

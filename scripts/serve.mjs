@@ -3,6 +3,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { certificate } from './certificate.mjs';
 import { parentOf } from './processes.mjs';
+import { restSeconds } from './rest.mjs';
 import { listen, setEnvironment } from './server.mjs';
 import { fail } from './setup.mjs';
 
@@ -46,6 +47,11 @@ function checkFolder(folder) {
 export async function serve({ root, data, seed, title }) {
   const host = process.env.HOST || '127.0.0.1';
   const port = portOf(process.env.PORT);
+  try {
+    restSeconds();
+  } catch (e) {
+    fail(e.message);
+  }
   const local = ['127.0.0.1', 'localhost', '::1'].includes(host);
   checkFolder(data);
   const secure = process.argv.includes('--https');

@@ -5,7 +5,7 @@ import { pathToFileURL } from 'node:url';
 import { admit, codePage, WHO } from './access.mjs';
 import { keepCompiled } from './codeCache.mjs';
 import { EVERYWHERE, isPage, judge, mendHeaders, refuse } from './door.mjs';
-import { givesBackAtRest } from './rest.mjs';
+import { givesBackAtRest, restSeconds } from './rest.mjs';
 import { ensureThreads } from './setup.mjs';
 
 /** How long a request may take to come in whole: a backup over a slow network. */
@@ -172,6 +172,7 @@ export function setEnvironment({ data, seed, phone, guarded, fingerprint = '', d
     UPWIND_DATA: data,
     UPWIND_SEED: seed ? '1' : '',
     UPWIND_PHONE: phone,
+    UPWIND_REST_S: String(restSeconds()),
     UPWIND_ACCESS: guarded ? '1' : '',
     UPWIND_HTTPS: fingerprint ? '1' : '',
     UPWIND_FINGERPRINT: fingerprint,

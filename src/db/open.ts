@@ -45,14 +45,13 @@ async function openEmbeddedFolder(folder: string, o: OpenOptions): Promise<Handl
   try {
     let db = drizzleLite(lite, { schema });
     const applied = await refuseNewer(db as unknown as Db, o.migrations);
-    const behind = applied < journal(o.migrations).length;
-    if (applied > 0 && behind) {
+    if (applied > 0 && applied < journal(o.migrations).length) {
       await lite.close();
       copyBefore(folder, `${folder}.before-${applied + 1}`);
       lite = await openEmbedded(folder, wait);
       db = drizzleLite(lite, { schema });
     }
-    if (behind) await migrateLite(db, { migrationsFolder: o.migrations });
+    await migrateLite(db, { migrationsFolder: o.migrations });
     const close = async () => {
       roomToOpen(path.dirname(folder));
       await lite.close();

@@ -7,8 +7,8 @@ import type { Job, JobAnswer } from './heavyJobs';
 /** Threads at a time, and jobs that may wait for one. */
 const THREADS = 2;
 const MOST_WAITING = 16;
-/** An idle thread is kept this long; memory that it takes at most. */
-const IDLE_MS = (Number(process.env['UPWIND_REST_S']) || 20) * 1000;
+/** An idle thread is kept this long, as the server's start set it (scripts/rest.mjs), otherwise one second; memory that it takes at most. */
+const IDLE_MS = Number(process.env['UPWIND_REST_S'] ?? 1) * 1000;
 const MOST_MB = 1536;
 
 interface Waiting {
