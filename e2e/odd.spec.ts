@@ -215,6 +215,8 @@ test.describe('one request does not stop the others', () => {
       ['DELETE', '/api/health', 405, 'GET, HEAD, OPTIONS'],
       ['GET', '/api/demo', 405, 'POST, DELETE, OPTIONS'],
       ['OPTIONS', '/api/demo', 204, 'POST, DELETE, OPTIONS'],
+      ['OPTIONS', '/icon.svg', 405, 'GET, HEAD'],
+      ['OPTIONS', '/log', 405, 'GET, HEAD'],
       ['GET', '/api/rigs/%zz', 400, ''],
       ['GET', '/api/rigs/%00', 400, ''],
       ['GET', '/api/rigs/nosuch', 404, ''],

@@ -1,8 +1,8 @@
 /** What stands before every request: who may ask, by which method, and for what address. Plain Node, no framework. */
 
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
-/** Pages are read; what is done is done by the routes below /api. */
-const OF_PAGES = ['GET', 'HEAD', 'OPTIONS'];
+/** Pages and files are read; what is done is done by the routes below /api, which alone have more to tell of their methods. */
+const OF_PAGES = ['GET', 'HEAD'];
 const LONGEST_ADDRESS = 8192;
 /** An address that no page has: what is asked for by an unreadable one is not found. */
 const NOWHERE = '/not-found';
