@@ -14,7 +14,7 @@ export function restSeconds(text = process.env.UPWIND_REST_S) {
   return seconds;
 }
 /** Less than this grown since the last time is not worth the pause, bytes. */
-const WORTH = 32 * 1024 * 1024;
+const WORTH = 16 * 1024 * 1024;
 
 /**
  * The runtime collects what is no longer used only when it needs the room, and a server at rest never does: after a busy hour it would
