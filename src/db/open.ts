@@ -1,8 +1,7 @@
 import path from 'node:path';
-import { PGlite } from '@electric-sql/pglite';
 import { drizzle as drizzleLite } from 'drizzle-orm/pglite';
 import { migrate as migrateLite } from 'drizzle-orm/pglite/migrator';
-import { openEmbedded } from './embedded';
+import { inMemory, openEmbedded } from './embedded';
 import { copyBefore, openFolder } from './folder';
 import type { Db, Handle } from './handle';
 import { listening } from './listen';
@@ -30,7 +29,7 @@ export async function openDb(o: OpenOptions): Promise<Handle> {
   // What speaks to a server is loaded only where there is one.
   if (o.url) return (await import('./server')).openServer(o.url, o.migrations);
   if (o.folder === null) {
-    const lite = await PGlite.create();
+    const lite = await inMemory();
     const db = drizzleLite(lite, { schema });
     await migrateLite(db, { migrationsFolder: o.migrations });
     return { db: db as unknown as Db, ...listening(lite), close: () => lite.close() };
