@@ -151,10 +151,12 @@ describe('the house', () => {
     expect(knows('<a href={places.log()}>kept in /log</a>')).toBe(false);
   });
 
-  it('a list to choose from is the one of the house', () => {
+  it('lists to choose from, boxes to tick and tables are those of the house', () => {
     const drawn = files.filter((f) => f.endsWith('.tsx'));
     expect(drawn.length).toBeGreaterThan(150);
-    expect(drawn.filter((f) => fs.readFileSync(path.join(root, f), 'utf8').includes('<select'))).toEqual([]);
+    const own = /<(select|table|thead|tbody|tr|td|th)\b|type="(checkbox|radio)"/;
+    expect(drawn.filter((f) => own.test(fs.readFileSync(path.join(root, f), 'utf8')))).toEqual([]);
+    expect(own.test('<td className="num">') && own.test('<input type="radio" />')).toBe(true);
   });
 
   it('no files import each other in a circle', () => {

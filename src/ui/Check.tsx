@@ -1,3 +1,5 @@
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import type { ReactNode } from 'react';
 import css from './field.module.css';
 
@@ -9,9 +11,10 @@ export function Check(p: {
   onChange: (on: boolean) => void;
 }) {
   return (
-    <label className={css.check}>
-      <input type="checkbox" name={p.name} checked={p.checked} onChange={(e) => p.onChange(e.target.checked)} />
-      <span>{p.label}</span>
-    </label>
+    <FormControlLabel
+      className={css.check}
+      label={<span>{p.label}</span>}
+      control={<Checkbox name={p.name} checked={p.checked} onChange={(e) => p.onChange(e.target.checked)} />}
+    />
   );
 }

@@ -1,3 +1,5 @@
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Radio from '@mui/material/Radio';
 import type { ReactNode } from 'react';
 
 /** One of a few, all of them in sight: the labels of a fieldset, each with its own explanation where one is given. */
@@ -8,8 +10,11 @@ export function Radios<T extends string>(p: {
   onChoose: (value: T) => void;
 }) {
   return p.options.map(([value, name, help]) => (
-    <label key={value} title={help}>
-      <input type="radio" name={p.name} checked={p.value === value} onChange={() => p.onChoose(value)} /> {name}
-    </label>
+    <FormControlLabel
+      key={value}
+      title={help}
+      label={name}
+      control={<Radio name={p.name} checked={p.value === value} onChange={() => p.onChoose(value)} />}
+    />
   ));
 }

@@ -3,6 +3,7 @@ import { useId, useState, type ReactNode } from 'react';
 import type { Section } from '@/core/documents/plan';
 import { SECTION_NAMES } from '@/core/words/sections';
 import { QuantityField } from './QuantityField';
+import { TextLine } from './TextLine';
 import css from './sectionEnd.module.css';
 import { Select } from './Select';
 
@@ -90,18 +91,18 @@ function Digits(p: { path: string; code: string; set: (s: Section) => string | n
   return (
     <div className={css.digits}>
       <label htmlFor={id}>Digits</label>
-      <input
+      <TextLine
         id={id}
         name={`${p.path}.code`}
-        inputMode="numeric"
-        autoComplete="off"
+        numbers="numeric"
+        figures
         value={typed ?? p.code}
-        aria-invalid={rule !== null}
-        onFocus={(e) => e.target.select()}
+        wrong={rule !== null}
+        onFocus={(field) => field.select()}
         onBlur={() => rule === null && type(null)}
-        onChange={(e) => {
-          const code = e.target.value.trim();
-          type(e.target.value);
+        onText={(text) => {
+          const code = text.trim();
+          type(text);
           setRule(/^\d{4,5}$/.test(code) ? p.set({ kind: 'naca', code }) : 'four or five digits');
         }}
       />

@@ -1,3 +1,6 @@
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+
 /** Any number of several, all of them in sight: the labels of a fieldset. What is chosen later comes after what was before. */
 export function Several<T extends string>(p: {
   options: readonly (readonly [value: T, name: string])[];
@@ -5,15 +8,18 @@ export function Several<T extends string>(p: {
   onChosen: (chosen: T[]) => void;
 }) {
   return p.options.map(([value, name]) => (
-    <label key={value} data-on={p.chosen.includes(value)}>
-      <input
-        type="checkbox"
-        checked={p.chosen.includes(value)}
-        onChange={(e) =>
-          p.onChosen(e.target.checked ? [...p.chosen, value] : p.chosen.filter((x) => x !== value))
-        }
-      />
-      {name}
-    </label>
+    <FormControlLabel
+      key={value}
+      data-on={p.chosen.includes(value)}
+      label={name}
+      control={
+        <Checkbox
+          checked={p.chosen.includes(value)}
+          onChange={(e) =>
+            p.onChosen(e.target.checked ? [...p.chosen, value] : p.chosen.filter((x) => x !== value))
+          }
+        />
+      }
+    />
   ));
 }

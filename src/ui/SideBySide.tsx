@@ -7,6 +7,7 @@ import type { Role } from '@/core/units/profile';
 import { controlSettingText } from '@/core/words/control';
 import { findingWords } from '@/core/words/findings';
 import { LevelMark } from './Level';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './side.module.css';
 import { useUnits } from './Units';
 import { WirePicture } from './wire/WirePicture';
@@ -57,45 +58,51 @@ export function SideBySide({ laid }: { laid: readonly Laid[] }) {
           : String(v);
   return (
     <div className={css.scroll} tabIndex={0} role="group" aria-label="Compare">
-      <table className={css.table}>
-        <thead>
-          <tr>
-            <td />
+      <Table className={css.table}>
+        <Head>
+          <Row>
+            <Cell component="td" />
             {laid.map((l) => (
-              <th key={l.key} scope="col">
+              <Cell key={l.key}>
                 <WirePicture e={evaluate(l.rig)} width={210} height={70} label="" />
                 {l.name}
-              </th>
+              </Cell>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </Row>
+        </Head>
+        <Body>
           {ROWS.map(([name, value]) => {
             const cells = laid.map((l) => cell(value(l)));
             const same = cells.every((c) => c === cells[0]);
             return (
-              <tr key={name} data-same={same}>
-                <th scope="row">{name}</th>
+              <Row key={name} data-same={same}>
+                <Cell component="th" scope="row">
+                  {name}
+                </Cell>
                 {cells.map((c, i) => (
-                  <td key={laid[i]!.key} className="num">
+                  <Cell key={laid[i]!.key} className="num">
                     {c}
-                  </td>
+                  </Cell>
                 ))}
-              </tr>
+              </Row>
             );
           })}
-          <tr data-same={false}>
-            <th scope="row">Set it to</th>
+          <Row data-same={false}>
+            <Cell component="th" scope="row">
+              Set it to
+            </Cell>
             {laid.map((l) => (
-              <td key={l.key} className="num">
+              <Cell key={l.key} className="num">
                 {controlSettingText(l.rig.control.kind, l.rig.control.setting, say)}
-              </td>
+              </Cell>
             ))}
-          </tr>
-          <tr data-same={false}>
-            <th scope="row">What is wrong</th>
+          </Row>
+          <Row data-same={false}>
+            <Cell component="th" scope="row">
+              What is wrong
+            </Cell>
             {laid.map((l) => (
-              <td key={l.key}>
+              <Cell key={l.key}>
                 {l.reading.findings.filter((f) => f.level !== 'note').length === 0 &&
                   'nothing worse than a note'}
                 {l.reading.findings
@@ -105,19 +112,19 @@ export function SideBySide({ laid }: { laid: readonly Laid[] }) {
                       <LevelMark level={f.level} /> {findingWords(f.code, f.values, say).head}
                     </span>
                   ))}
-              </td>
+              </Cell>
             ))}
-          </tr>
+          </Row>
           {laid.some((l) => l.foot) && (
-            <tr data-same={false}>
-              <td />
+            <Row data-same={false}>
+              <Cell />
               {laid.map((l) => (
-                <td key={l.key}>{l.foot}</td>
+                <Cell key={l.key}>{l.foot}</Cell>
               ))}
-            </tr>
+            </Row>
           )}
-        </tbody>
-      </table>
+        </Body>
+      </Table>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { Backup, type Kept } from './Backup';
 import { CheckData, type Sizes } from './CheckData';
+import { Body, Cell, Row, Table } from '@/ui/table';
 
 export interface Licence {
   readonly name: string;
@@ -70,17 +71,17 @@ export function About({
       </p>
       <h2>Licences</h2>
       <p>Upwind Rod is under the MIT licence. It stands on these, each under its own:</p>
-      <table>
-        <tbody>
+      <Table>
+        <Body>
           {licences.map((l) => (
-            <tr key={l.name}>
-              <td style={{ paddingRight: 20 }}>{l.name}</td>
-              <td style={{ paddingRight: 20 }}>{l.version}</td>
-              <td>{l.licence}</td>
-            </tr>
+            <Row key={l.name}>
+              <Cell style={{ paddingRight: 20 }}>{l.name}</Cell>
+              <Cell style={{ paddingRight: 20 }}>{l.version}</Cell>
+              <Cell>{l.licence}</Cell>
+            </Row>
           ))}
-        </tbody>
-      </table>
+        </Body>
+      </Table>
     </div>
   );
 }

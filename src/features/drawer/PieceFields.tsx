@@ -7,6 +7,7 @@ import type { FoamStock } from '@/state/types';
 import { Check } from '@/ui/Check';
 import { useUnits } from '@/ui/Units';
 import { RangeField, type Put, stockLimits, between } from './fields';
+import { TextLine } from '@/ui/TextLine';
 import css from './drawer.module.css';
 import { FLAW_HELP, FLAW_WORDS } from './piece';
 
@@ -153,7 +154,7 @@ export function PieceFields({ f, put }: { f: Omit<FoamStock, 'id' | 'demo'>; put
         <summary>Lot, sheets, price</summary>
         <label className={css.text}>
           <span>Lot</span>
-          <input value={piece.lot} maxLength={120} onChange={(e) => set({ lot: e.target.value })} />
+          <TextLine value={piece.lot} most={120} onText={(lot) => set({ lot })} />
         </label>
         <RangeField
           label="Sheet, long"

@@ -5,6 +5,7 @@ import type { FoamStock, LeadStock, Spool, StockItems, StockKind } from '@/state
 import { inWords } from '@/state/api';
 import { useUnits } from '@/ui/Units';
 import { COLUMNS, type Column } from './columns';
+import { TextLine } from '@/ui/TextLine';
 import css from './drawer.module.css';
 import { readQuick, type Quick, type Thing } from './quick';
 import { LISTS, QUICK } from './words';
@@ -41,15 +42,14 @@ export function QuickEntry({ onSaved }: { onSaved: () => void }) {
     >
       <label htmlFor={id}>{QUICK.label}</label>
       <div>
-        <input
+        <TextLine
           id={id}
           value={line}
-          maxLength={120}
-          autoComplete="off"
+          most={120}
           placeholder={QUICK.examples}
-          aria-describedby={`${id}s`}
-          onChange={(e) => {
-            setLine(e.target.value);
+          describedBy={`${id}s`}
+          onText={(text) => {
+            setLine(text);
             setDone(null);
           }}
         />

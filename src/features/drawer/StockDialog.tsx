@@ -18,6 +18,7 @@ import type {
   SupplyStock,
 } from '@/state/types';
 import { inWords } from '@/state/api';
+import { TextLine } from '@/ui/TextLine';
 import css from './drawer.module.css';
 import { ControlFields } from './ControlFields';
 import { FoamFields, LeadFields, SpoolFields } from './OtherFields';
@@ -81,12 +82,7 @@ export function StockDialog({
         <div className={css.fields}>
           <label className={css.text}>
             <span>Name</span>
-            <input
-              value={fields.name}
-              maxLength={120}
-              autoFocus
-              onChange={(e) => put({ name: e.target.value })}
-            />
+            <TextLine value={fields.name} most={120} autoFocus onText={(name) => put({ name })} />
           </label>
           {kind === 'foams' && <FoamFields f={fields as FoamStock} put={put} />}
           {kind === 'foams' && <PieceFields f={fields as FoamStock} put={put} />}
@@ -96,7 +92,7 @@ export function StockDialog({
           {kind === 'leads' && <LeadFields f={fields as LeadStock} put={put} />}
           <label className={css.text}>
             <span>Note</span>
-            <input value={fields.note} maxLength={5000} onChange={(e) => put({ note: e.target.value })} />
+            <TextLine value={fields.note} most={5000} onText={(note) => put({ note })} />
           </label>
           {fault && (
             <p role="alert" className={css.fault}>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { StockItems, StockKind } from '@/state/types';
 import { useUnits } from '@/ui/Units';
 import { COLUMNS, sorted, type Column } from './columns';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './drawer.module.css';
 import { LISTS } from './words';
 
@@ -22,9 +23,8 @@ export function StockTable<K extends StockKind>(p: {
   const [by, setBy] = useState<{ at: number; down: boolean }>({ at: -1, down: false });
   const rows = sorted(p.items, columns[by.at] ?? null, by.down);
   const head = (at: number, text: string) => (
-    <th
+    <Cell
       key={text}
-      scope="col"
       aria-sort={by.at === at ? (by.down ? 'descending' : 'ascending') : 'none'}
       data-figures={columns[at]?.figures ?? false}
     >
@@ -32,7 +32,7 @@ export function StockTable<K extends StockKind>(p: {
         {text}
         <span aria-hidden="true">{by.at === at ? (by.down ? '▾' : '▴') : ''}</span>
       </button>
-    </th>
+    </Cell>
   );
   return (
     <section className={css.list} aria-label={words.title}>
@@ -52,34 +52,34 @@ export function StockTable<K extends StockKind>(p: {
         <p className={css.none}>{words.none}</p>
       ) : (
         <div className={css.scroll} tabIndex={0} role="group" aria-label={`${words.title}, table`}>
-          <table className={css.table}>
-            <thead>
-              <tr>
+          <Table className={css.table}>
+            <Head>
+              <Row>
                 {head(-1, 'name')}
                 {columns.map((c, i) => head(i, c.head))}
-                <th scope="col">
+                <Cell>
                   <span className="hidden-visually">what to do</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
+                </Cell>
+              </Row>
+            </Head>
+            <Body>
               {rows.map((item) => (
-                <tr key={item.id}>
-                  <th scope="row">
+                <Row key={item.id}>
+                  <Cell component="th" scope="row">
                     {item.name}
                     {item.demo && <span className={css.sample}>sample</span>}
                     {item.note && <p>{item.note}</p>}
-                  </th>
+                  </Cell>
                   {columns.map((c) => (
-                    <td
+                    <Cell
                       key={c.head}
                       className={c.figures ? 'num' : undefined}
                       data-figures={c.figures ?? false}
                     >
                       {c.cell(item, typed)}
-                    </td>
+                    </Cell>
                   ))}
-                  <td className={css.acts}>
+                  <Cell className={css.acts}>
                     <button
                       type="button"
                       className="quiet"
@@ -96,11 +96,11 @@ export function StockTable<K extends StockKind>(p: {
                     >
                       delete
                     </button>
-                  </td>
-                </tr>
+                  </Cell>
+                </Row>
               ))}
-            </tbody>
-          </table>
+            </Body>
+          </Table>
         </div>
       )}
     </section>

@@ -4,6 +4,7 @@ import type { Hold, History } from '@/core/engine/history';
 import { unitFor } from '@/core/units/profile';
 import { Plot, PlotKey, type Line } from '@/ui/chart/Plot';
 import { useUnits } from '@/ui/Units';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './heat.module.css';
 import { HOLD_NAMES } from './words';
 
@@ -57,30 +58,32 @@ export function EntryChart({ histories, flat }: { histories: readonly History[];
         )}
       />
       <PlotKey lines={chart.lines} />
-      <table className={css.entry}>
-        <thead>
-          <tr>
-            <th scope="col">held</th>
-            <th scope="col">kerf at entry</th>
-            <th scope="col">settled</th>
-            <th scope="col">wire in air, settled</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table className={css.entry}>
+        <Head>
+          <Row>
+            <Cell>held</Cell>
+            <Cell>kerf at entry</Cell>
+            <Cell>settled</Cell>
+            <Cell>wire in air, settled</Cell>
+          </Row>
+        </Head>
+        <Body>
           {shown.map((h) => {
             const at = h.slotMm.findIndex((s) => s === s);
             const end = h.t.length - 1;
             return (
-              <tr key={h.hold}>
-                <th scope="row">{HOLD_NAMES[h.hold]}</th>
-                <td className="num">{at < 0 ? '–' : say(h.slotMm[at], 'slot')}</td>
-                <td className="num">{say(h.slotMm[end], 'slot')}</td>
-                <td className="num">{say(h.airC[end], 'temperature')}</td>
-              </tr>
+              <Row key={h.hold}>
+                <Cell component="th" scope="row">
+                  {HOLD_NAMES[h.hold]}
+                </Cell>
+                <Cell className="num">{at < 0 ? '–' : say(h.slotMm[at], 'slot')}</Cell>
+                <Cell className="num">{say(h.slotMm[end], 'slot')}</Cell>
+                <Cell className="num">{say(h.airC[end], 'temperature')}</Cell>
+              </Row>
             );
           })}
-        </tbody>
-      </table>
+        </Body>
+      </Table>
     </>
   );
 }

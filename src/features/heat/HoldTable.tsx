@@ -3,6 +3,7 @@ import { ALLOYS, type AlloyId } from '@/core/catalog/alloys';
 import type { Advised } from '@/core/engine/steady';
 import { CHANGES, holdWords, WAY_NAMES } from '@/core/words/hold';
 import { useUnits } from '@/ui/Units';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './heat.module.css';
 
 /** How far the max feed moves under each way of holding when one thing changes, and what to hold on this rig. */
@@ -20,31 +21,31 @@ export function HoldTable({ advised, alloy }: { advised: Advised; alloy: AlloyId
         ))}
       </ul>
       <div className={css.scroll} tabIndex={0} role="group" aria-label="What moves the max feed">
-        <table className={css.holds}>
+        <Table className={css.holds}>
           <caption>How far the max feed moves with</caption>
-          <thead>
-            <tr>
-              <td />
+          <Head>
+            <Row>
+              <Cell component="td" />
               {CHANGES.map(([key, text]) => (
-                <th key={key} scope="col">
-                  {text}
-                </th>
+                <Cell key={key}>{text}</Cell>
               ))}
-            </tr>
-          </thead>
-          <tbody>
+            </Row>
+          </Head>
+          <Body>
             {advised.ways.map((w) => (
-              <tr key={w.way} data-best={w.way === advised.best}>
-                <th scope="row">{WAY_NAMES[w.way]}</th>
+              <Row key={w.way} data-best={w.way === advised.best}>
+                <Cell component="th" scope="row">
+                  {WAY_NAMES[w.way]}
+                </Cell>
                 {CHANGES.map(([key]) => (
-                  <td key={key} className="num">
+                  <Cell key={key} className="num">
                     {w.way === 'ohms' && advised.kelvinAPercent === null ? '–' : moved(w.drift[key])}
-                  </td>
+                  </Cell>
                 ))}
-              </tr>
+              </Row>
             ))}
-          </tbody>
-        </table>
+          </Body>
+        </Table>
       </div>
     </>
   );

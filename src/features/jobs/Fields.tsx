@@ -8,6 +8,7 @@ import { Check } from '@/ui/Check';
 import { useUnits } from '@/ui/Units';
 import { BuildFields } from './build/BuildFields';
 import { Block, JobChoice, JobNumber, Size, useJobField } from './inputs';
+import { TextLine } from '@/ui/TextLine';
 import css from './jobs.module.css';
 import { lengthsOf, lengthsText, rectangle } from './newJob';
 import { OutlineDialog } from './OutlineDialog';
@@ -171,10 +172,11 @@ function SegmentsFields() {
       <Block path="blockMm" labels={['Stock, thick', 'Stock, wide', 'Stock, long']} />
       <label className={css.lengths}>
         <span>Lengths, {unitOf(typed)}</span>
-        <input
+        <TextLine
           name="lengths"
+          figures
           value={text ?? lengthsText(value, typed)}
-          onChange={(e) => take(e.target.value)}
+          onText={take}
           onBlur={() => rule === null && setText(null)}
         />
       </label>

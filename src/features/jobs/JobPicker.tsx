@@ -10,6 +10,7 @@ import { TwoWindows } from '@/ui/FindingCard';
 import { PickFile } from '@/ui/PickFile';
 import { SaveLine } from '@/ui/SaveLine';
 import { Select } from '@/ui/Select';
+import { TextLine } from '@/ui/TextLine';
 import css from './jobs.module.css';
 import { newJob } from './newJob';
 import { readJob } from './readJob';
@@ -111,13 +112,13 @@ export function More({ onFault }: { onFault: (fault: string | null) => void }) {
   const edit = useJob((s) => s.edit);
   return (
     <div className={css.pick}>
-      <input
-        aria-label="Name of the job"
+      <TextLine
+        label="Name of the job"
         name="job.name"
         value={name}
-        maxLength={200}
+        most={200}
         placeholder="Name"
-        onChange={(e) => edit('name', 'name', e.target.value)}
+        onText={(text) => edit('name', 'name', text)}
       />
       <a href={downloads.job(id)} download={`${name || 'job'}.job.json`}>
         Export

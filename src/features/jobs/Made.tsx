@@ -7,6 +7,7 @@ import { useRig } from '@/state/RigContext';
 import { useEvents } from '@/state/useEvents';
 import { Act } from '@/ui/Act';
 import { QuantityField } from '@/ui/QuantityField';
+import { TextLine } from '@/ui/TextLine';
 import css from './jobs.module.css';
 
 const NO_EVENTS: readonly never[] = [];
@@ -60,7 +61,7 @@ export function Made({ sheet }: { sheet: WorksheetFigures }) {
       </div>
       <label className={css.lengths}>
         <span>Next time</span>
-        <input name="made.change" value={change} maxLength={2000} onChange={(e) => setChange(e.target.value)} />
+        <TextLine name="made.change" value={change} most={2000} onText={setChange} />
       </label>
       <p className={css.acts}>
         <Act strong disabled={busy} onClick={() => void log()}>

@@ -1,6 +1,7 @@
 'use client';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
 import { useUnits } from '@/ui/Units';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './jobs.module.css';
 import { PLACES } from './words';
 
@@ -14,26 +15,26 @@ export function Parts({ sheet }: { sheet: WorksheetFigures }) {
   const boards = sheet.kind === 'segments';
   return (
     <div className={css.scroll} role="region" aria-label="Pieces and positions" tabIndex={0}>
-      <table className={css.parts}>
-        <thead>
-          <tr>
-            <th>Piece</th>
-            {boards && <th>Board</th>}
-            <th>{PLACES[sheet.kind]}</th>
-            <th>Length</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table className={css.parts}>
+        <Head>
+          <Row>
+            <Cell>Piece</Cell>
+            {boards && <Cell>Board</Cell>}
+            <Cell>{PLACES[sheet.kind]}</Cell>
+            <Cell>Length</Cell>
+          </Row>
+        </Head>
+        <Body>
           {parts.slice(0, MOST).map((p, i) => (
-            <tr key={i}>
-              <td>{p.name}</td>
-              {boards && <td>{p.board}</td>}
-              <td>{p.atMm === null ? '–' : say(p.atMm, 'foamSize')}</td>
-              <td>{p.lengthMm === null ? '–' : say(p.lengthMm, 'foamSize')}</td>
-            </tr>
+            <Row key={i}>
+              <Cell>{p.name}</Cell>
+              {boards && <Cell>{p.board}</Cell>}
+              <Cell>{p.atMm === null ? '–' : say(p.atMm, 'foamSize')}</Cell>
+              <Cell>{p.lengthMm === null ? '–' : say(p.lengthMm, 'foamSize')}</Cell>
+            </Row>
           ))}
-        </tbody>
-      </table>
+        </Body>
+      </Table>
       {parts.length > MOST && <p className="dim">and {parts.length - MOST} more, in the job’s document</p>}
     </div>
   );

@@ -13,6 +13,7 @@ import { PickFile } from '@/ui/PickFile';
 import { ownZone } from '@/ui/When';
 import { Select } from '@/ui/Select';
 import { guessed, MAP_NAMES, MAP_UNITS, ORDER_NAMES } from './guess';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './logbook.module.css';
 import type { RigName } from './rigName';
 import { useLogActs } from '@/state/useLog';
@@ -137,31 +138,33 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
                 options={DAY_ORDERS.map((o) => ({ value: o, name: ORDER_NAMES[o] }))}
               />{' '}
             </div>
-            <table className={css.mapping}>
-              <thead>
-                <tr>
-                  <th scope="col">of a cut</th>
-                  <th scope="col">is the column</th>
-                  <th scope="col">in</th>
-                  <th scope="col">for instance</th>
-                </tr>
-              </thead>
-              <tbody>
+            <Table className={css.mapping}>
+              <Head>
+                <Row>
+                  <Cell>of a cut</Cell>
+                  <Cell>is the column</Cell>
+                  <Cell>in</Cell>
+                  <Cell>for instance</Cell>
+                </Row>
+              </Head>
+              <Body>
                 {(Object.keys(MAP_NAMES) as Mapped[]).map((what) => {
                   const units = MAP_UNITS[what];
                   const on = columns[what];
                   return (
-                    <tr key={what}>
-                      <th scope="row">{MAP_NAMES[what]}</th>
-                      <td>
+                    <Row key={what}>
+                      <Cell component="th" scope="row">
+                        {MAP_NAMES[what]}
+                      </Cell>
+                      <Cell>
                         <Select
                           label={`${MAP_NAMES[what]} is the column`}
                           value={on?.column ?? ''}
                           options={[['', 'none'], ...chosen.header.map((h) => [h, h] as const)]}
                           onChoose={(column) => map(what, column, on?.unit ?? units?.[0] ?? null)}
                         />
-                      </td>
-                      <td>
+                      </Cell>
+                      <Cell>
                         {units && on && (
                           <Select
                             label={`${MAP_NAMES[what]} in`}
@@ -170,20 +173,20 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
                             onChoose={(unit) => map(what, on.column, unit)}
                           />
                         )}
-                      </td>
-                      <td className="dim">
+                      </Cell>
+                      <Cell className="dim">
                         {on &&
                           chosen.sample
                             .map((c) => c[on.column])
                             .filter(Boolean)
                             .slice(0, 2)
                             .join(' · ')}{' '}
-                      </td>
-                    </tr>
+                      </Cell>
+                    </Row>
                   );
                 })}
-              </tbody>
-            </table>
+              </Body>
+            </Table>
           </>
         )}
         {faults.length > 0 && (

@@ -1,4 +1,5 @@
 'use client';
+import Checkbox from '@mui/material/Checkbox';
 import { memo } from 'react';
 import type { RigEvent } from '@/core/documents/event';
 import type { LoggedCut } from '@/core/documents/log';
@@ -11,6 +12,7 @@ import { alloyName, ENTRY_WORDS, eventWords, pullWords } from '@/core/words/logb
 import type { LogEntry } from '@/state/types';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './logbook.module.css';
 
 type Sort = LogQuery['sort'];
@@ -42,16 +44,15 @@ export const Entries = memo(function Entries(p: {
   if (p.entries.length === 0) return null;
   return (
     <div className={css.scroll} tabIndex={0} role="group" aria-label="Entries, table">
-      <table className={css.table}>
-        <thead>
-          <tr>
-            <th scope="col">
+      <Table className={css.table}>
+        <Head>
+          <Row>
+            <Cell>
               <span className="hidden-visually">compare</span>
-            </th>
+            </Cell>
             {HEADS.map(([name, by, figures]) => (
-              <th
+              <Cell
                 key={name}
-                scope="col"
                 data-figures={figures}
                 aria-sort={by === sort ? (dir === 'down' ? 'descending' : 'ascending') : undefined}
               >
@@ -66,11 +67,11 @@ export const Entries = memo(function Entries(p: {
                 ) : (
                   name
                 )}
-              </th>
+              </Cell>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </Row>
+        </Head>
+        <Body>
           {p.entries.map((e) => (
             <Line
               key={e.id}
@@ -82,8 +83,8 @@ export const Entries = memo(function Entries(p: {
               onChoose={p.onChoose}
             />
           ))}
-        </tbody>
-      </table>
+        </Body>
+      </Table>
     </div>
   );
 });
@@ -102,59 +103,58 @@ const Line = memo(function Line(p: {
     const words = e.kind === 'pull' ? pullWords(e.doc as LoggedPull, say) : eventWords(e.doc as RigEvent, say);
     const note = e.doc.note;
     return (
-      <tr data-kind={e.kind}>
-        <td />
-        <td className="num">{when}</td>
-        <td>{rig}</td>
-        <td colSpan={7}>
+      <Row data-kind={e.kind}>
+        <Cell />
+        <Cell className="num">{when}</Cell>
+        <Cell>{rig}</Cell>
+        <Cell colSpan={7}>
           <b>{ENTRY_WORDS[e.kind]}</b> {words}
           {note && <span className="dim"> {note}</span>}
-        </td>
-      </tr>
+        </Cell>
+      </Row>
     );
   }
   const cut = e.doc as LoggedCut;
   const number = (v: number | null, role: Parameters<Say>[1]) => (v === null ? '' : say(v, role));
   return (
-    <tr data-kind="cut" data-on={p.on}>
-      <td>
-        <input
-          type="checkbox"
-          aria-label={`Compare the cut of ${when}`}
+    <Row data-kind="cut" data-on={p.on}>
+      <Cell>
+        <Checkbox
+          slotProps={{ input: { 'aria-label': `Compare the cut of ${when}` } }}
           checked={p.on}
           onChange={() => p.onChoose(e)}
         />
-      </td>
-      <td className="num">
+      </Cell>
+      <Cell className="num">
         <button type="button" className={css.open} onClick={() => p.onShow(e)}>
           {when}
         </button>
-      </td>
-      <td>
+      </Cell>
+      <Cell>
         {rig}{' '}
         <span className="dim">
           {e.made.foam.toUpperCase()}, {alloyName(e.made.alloy)}
         </span>
-      </td>
-      <td className="num" data-figures>
+      </Cell>
+      <Cell className="num" data-figures>
         {controlSettingText(e.made.control, cut.setting, say)}
-      </td>
-      <td className="num" data-figures>
+      </Cell>
+      <Cell className="num" data-figures>
         {say(cut.widthMm, 'foamSize')}
-      </td>
-      <td className="num" data-figures>
+      </Cell>
+      <Cell className="num" data-figures>
         {number(e.made.feedMmS, 'feed')}
-      </td>
-      <td className="num" data-figures>
+      </Cell>
+      <Cell className="num" data-figures>
         {number(cut.kerfMm, 'slot')}
-      </td>
-      <td className="num" data-figures>
+      </Cell>
+      <Cell className="num" data-figures>
         {number(cut.amps, 'amps')}
-      </td>
-      <td data-grade={cut.limit ? 'limit' : (cut.grade ?? 'none')}>
+      </Cell>
+      <Cell data-grade={cut.limit ? 'limit' : (cut.grade ?? 'none')}>
         {cut.limit ? 'limit' : cut.grade ? GRADE_WORDS[cut.grade].toLowerCase() : 'not judged'}
-      </td>
-      <td className={css.seen}>
+      </Cell>
+      <Cell className={css.seen}>
         {cut.seen.map((s) => SEEN_WORDS[s]).join(', ')}
         {cut.note && <span className="dim"> {cut.note}</span>}
         {e.pictures > 0 && (
@@ -163,7 +163,7 @@ const Line = memo(function Line(p: {
             {e.pictures} picture{e.pictures === 1 ? '' : 's'}
           </span>
         )}
-      </td>
-    </tr>
+      </Cell>
+    </Row>
   );
 });

@@ -11,6 +11,7 @@ import {
 } from '@/core/documents/logbook';
 import { GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
 import { ENTRY_WORDS } from '@/core/words/logbook';
+import { TextLine } from '@/ui/TextLine';
 import css from './logbook.module.css';
 import { asksForSome } from './query';
 import type { RigName } from './rigName';
@@ -59,13 +60,13 @@ export function Filters(p: {
     >
       <label className={css.search}>
         <span>Search</span>
-        <input
-          type="search"
+        <TextLine
+          kind="search"
           name="q"
           value={query.q ?? ''}
-          maxLength={200}
+          most={200}
           placeholder="notes and rigs"
-          onChange={(e) => put('q', e.target.value, true)}
+          onText={(text) => put('q', text, true)}
         />
       </label>
       {pick(
@@ -96,7 +97,7 @@ export function Filters(p: {
       {(['from', 'to'] as const).map((key) => (
         <label key={key} className={css.day}>
           <span>{key === 'from' ? 'From' : 'To'}</span>
-          <input type="date" name={key} value={query[key] ?? ''} onChange={(e) => put(key, e.target.value)} />
+          <TextLine kind="date" name={key} value={query[key] ?? ''} onText={(day) => put(key, day)} />
         </label>
       ))}
       <fieldset className={css.kinds}>

@@ -5,6 +5,7 @@ import { useEstimates } from '@/state/useEstimates';
 import { Plot, PlotKey, type Line } from '@/ui/chart/Plot';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './logbook.module.css';
 
 /** How each cut moved the tuning of a rig's foam and wire: middle and one shown sd each way, after each. */
@@ -84,33 +85,33 @@ function Way({ way, name, shared }: { way: readonly Estimate[]; name: string; sh
               ` ${aside} ${aside === 1 ? 'lies' : 'lie'} so far off that it is set aside; look at ${aside === 1 ? 'it' : 'them'} again.`}
           </p>
         )}
-        <table>
-          <thead>
-            <tr>
-              <th>cut</th>
-              <th>moved it</th>
-              <th>±</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table>
+          <Head>
+            <Row>
+              <Cell>cut</Cell>
+              <Cell>moved it</Cell>
+              <Cell>±</Cell>
+            </Row>
+          </Head>
+          <Body>
             {[...way]
               .reverse()
               .slice(0, 6)
               .map((e) => (
-                <tr key={e.cut}>
-                  <td className="num">{when.day(e.at)}</td>
-                  <td className="num">
+                <Row key={e.cut}>
+                  <Cell className="num">{when.day(e.at)}</Cell>
+                  <Cell className="num">
                     {e.aside
                       ? 'set aside'
                       : e.counts
                         ? `${e.moved >= 0 ? '+' : '−'}${say(Math.abs(e.moved), 'share')}`
                         : 'counts for nothing'}
-                  </td>
-                  <td className="num">±{say(e.sd, 'share')}</td>
-                </tr>
+                  </Cell>
+                  <Cell className="num">±{say(e.sd, 'share')}</Cell>
+                </Row>
               ))}
-          </tbody>
-        </table>
+          </Body>
+        </Table>
       </div>
     </div>
   );

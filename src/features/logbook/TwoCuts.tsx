@@ -4,6 +4,7 @@ import type { LogEntry } from '@/state/types';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
 import { cutLines } from './cutLines';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './logbook.module.css';
 
 /** Two cuts side by side; what differs stands out. */
@@ -33,24 +34,26 @@ export function TwoCuts({ chosen, onClear }: { chosen: readonly LogEntry[]; onCl
           Clear
         </Button>
       </div>
-      <table>
-        <thead>
-          <tr>
-            <td />
-            <th scope="col">{when.day(a!.at)}</th>
-            <th scope="col">{when.day(b.at)}</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table>
+        <Head>
+          <Row>
+            <Cell component="td" />
+            <Cell>{when.day(a!.at)}</Cell>
+            <Cell>{when.day(b.at)}</Cell>
+          </Row>
+        </Head>
+        <Body>
           {left.map(([name, value], i) => (
-            <tr key={name} data-same={value === right[i]![1]}>
-              <th scope="row">{name}</th>
-              <td>{value}</td>
-              <td>{right[i]![1]}</td>
-            </tr>
+            <Row key={name} data-same={value === right[i]![1]}>
+              <Cell component="th" scope="row">
+                {name}
+              </Cell>
+              <Cell>{value}</Cell>
+              <Cell>{right[i]![1]}</Cell>
+            </Row>
           ))}
-        </tbody>
-      </table>
+        </Body>
+      </Table>
     </section>
   );
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { LogQuery } from '@/core/documents/logbook';
 import { inWords, type Outcome } from '@/state/api';
 import type { LogView } from '@/state/types';
+import { TextLine } from '@/ui/TextLine';
 import css from './logbook.module.css';
 import { addressOf, asksForSome, queryOfAddress } from './query';
 import { useViews } from '@/state/useLog';
@@ -47,13 +48,13 @@ export function Views(p: { query: LogQuery; first: readonly LogView[]; onView: (
             if (name.trim()) void ask(keep({ name: name.trim(), query: address }));
           }}
         >
-          <input
-            aria-label="Name of the view"
+          <TextLine
+            label="Name of the view"
             value={name}
-            maxLength={80}
+            most={80}
             autoFocus
             placeholder="its name"
-            onChange={(e) => setName(e.target.value)}
+            onText={setName}
           />{' '}
           <button type="submit" className="quiet">
             keep

@@ -6,6 +6,7 @@ import { inWords } from '@/state/api';
 import { useWire } from '@/state/useWire';
 import { PowerLine } from '@/ui/PowerLine';
 import { useWhen } from '@/ui/When';
+import { TextLine } from '@/ui/TextLine';
 import css from './logbook.module.css';
 import { Pictures } from './Pictures';
 import { downloads, places } from '@/state/places';
@@ -92,12 +93,12 @@ export function WireOn({ rigId, onChanged }: { rigId: string; onChanged: () => v
             if (remark.trim()) void then(write(remark.trim())).then((f) => (f ? setFault(f) : setRemark('')));
           }}
         >
-          <input
-            aria-label="Remark"
+          <TextLine
+            label="Remark"
             placeholder="a remark for the time line"
             value={remark}
-            maxLength={2000}
-            onChange={(e) => setRemark(e.target.value)}
+            most={2000}
+            onText={setRemark}
           />{' '}
           <button type="submit" className="quiet">
             write it down

@@ -11,6 +11,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import { useId, useState } from 'react';
 import type { Job } from './drawerOf';
+import { TextLine } from '@/ui/TextLine';
 import css from './match.module.css';
 import { FRAMES } from './words';
 
@@ -147,12 +148,12 @@ function Lengths({
   return (
     <div className={css.lengths}>
       <label htmlFor={id}>Wire lengths</label>
-      <input
+      <TextLine
         id={id}
         value={text}
         placeholder="from the width, up to twice it"
-        aria-invalid={rule !== null}
-        onChange={(e) => take(e.target.value)}
+        wrong={rule !== null}
+        onText={take}
       />
       <p className="dim">{rule ?? 'Several with a semicolon between: 800; 1000; 1200.'}</p>
     </div>

@@ -1,10 +1,12 @@
 'use client';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
 import type { PairFigures } from '@/core/documents/match';
 import { PLAIN_WEIGHTS, WEIGHT_KEYS, type Weights, type WeightKey } from '@/core/documents/drawer';
 import type { RankedPair } from '@/workers/protocol';
 import { controlSettingText } from '@/core/words/control';
 import { useUnits } from '@/ui/Units';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './match.module.css';
 import { CONTROLS, PARTS } from './words';
 
@@ -28,41 +30,42 @@ export function Results(p: {
   return (
     <>
       <div className={css.scroll} tabIndex={0} role="group" aria-label="What works, table">
-        <table className={css.table}>
-          <thead>
-            <tr>
-              <th scope="col">
+        <Table className={css.table}>
+          <Head>
+            <Row>
+              <Cell>
                 <span className="hidden-visually">compare</span>
-              </th>
-              <th scope="col">wire</th>
-              <th scope="col">on</th>
-              <th scope="col">set</th>
-              <th scope="col">meter reads</th>
-              <th scope="col">load</th>
-              <th scope="col">score</th>
-              <th scope="col">
+              </Cell>
+              <Cell>wire</Cell>
+              <Cell>on</Cell>
+              <Cell>set</Cell>
+              <Cell>meter reads</Cell>
+              <Cell>load</Cell>
+              <Cell>score</Cell>
+              <Cell>
                 <span className="hidden-visually">what to do</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </Cell>
+            </Row>
+          </Head>
+          <Body>
             {p.pairs.map((pair, i) => {
               const free = !pair.buy && i === p.pairs.findIndex((q) => !q.buy);
               const key = keyOf(pair);
               const name = `${pair.wire}, ${typed(pair.lengthMm, 'wireLength')}, on ${pair.supply}`;
               const on = p.chosen.has(key);
               return (
-                <tr key={key} data-on={on}>
-                  <td>
-                    <input
-                      type="checkbox"
+                <Row key={key} data-on={on}>
+                  <Cell>
+                    <Checkbox
                       checked={on}
                       disabled={!on && p.chosen.size >= MOST_LAID}
-                      aria-label={`Compare: ${name}, ${CONTROLS[pair.control.kind]}`}
+                      slotProps={{
+                        input: { 'aria-label': `Compare: ${name}, ${CONTROLS[pair.control.kind]}` },
+                      }}
                       onChange={() => p.onChoose(key)}
                     />
-                  </td>
-                  <th scope="row">
+                  </Cell>
+                  <Cell component="th" scope="row">
                     {pair.wire} <span className="num">{typed(pair.lengthMm, 'wireLength')}</span>
                     {pair.otherLengthsMm.length > 0 && (
                       <span className={css.small}>
@@ -83,20 +86,22 @@ export function Results(p: {
                           .join(', ')}
                       </span>
                     )}
-                  </th>
-                  <td>
+                  </Cell>
+                  <Cell>
                     {pair.supply}
                     <span className={css.small}>{CONTROLS[pair.control.kind]}</span>
-                  </td>
-                  <td className="num">{controlSettingText(pair.control.kind, pair.control.setting, say)}</td>
-                  <td className="num">{say(pair.reading?.cutting?.amps, 'amps')}</td>
-                  <td className="num">
+                  </Cell>
+                  <Cell className="num">
+                    {controlSettingText(pair.control.kind, pair.control.setting, say)}
+                  </Cell>
+                  <Cell className="num">{say(pair.reading?.cutting?.amps, 'amps')}</Cell>
+                  <Cell className="num">
                     {pair.reading?.supply.load == null ? 'not known' : say(pair.reading.supply.load, 'share')}
-                  </td>
-                  <td>
+                  </Cell>
+                  <Cell>
                     <Score pair={pair} />
-                  </td>
-                  <td>
+                  </Cell>
+                  <Cell>
                     <Button
                       size="small"
                       variant={i === 0 ? 'contained' : 'outlined'}
@@ -106,12 +111,12 @@ export function Results(p: {
                     >
                       Make a rig
                     </Button>
-                  </td>
-                </tr>
+                  </Cell>
+                </Row>
               );
             })}
-          </tbody>
-        </table>
+          </Body>
+        </Table>
       </div>
       {p.pairs.length < p.groups && <Button onClick={p.onMore}>Show more of the {p.groups} lines</Button>}
     </>

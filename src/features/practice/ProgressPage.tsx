@@ -9,6 +9,7 @@ import { usePractice } from '@/state/usePractice';
 import { Act } from '@/ui/Act';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './practice.module.css';
 
 /** What was practised, on which rig, and how it went on. */
@@ -52,28 +53,28 @@ export function ProgressPage(p: {
           <section aria-label="Runs" className={css.card}>
             <h2>Runs, the newest first</h2>
             {fault && <p role="alert">{fault}</p>}
-            <table className={css.runs}>
-              <thead>
-                <tr>
-                  <th>When</th>
-                  <th>Rig</th>
-                  <th>Drill</th>
-                  <th>Points</th>
-                  <th>Largest loss</th>
-                  <th />
-                </tr>
-              </thead>
-              <tbody>
+            <Table className={css.runs}>
+              <Head>
+                <Row>
+                  <Cell>When</Cell>
+                  <Cell>Rig</Cell>
+                  <Cell>Drill</Cell>
+                  <Cell>Points</Cell>
+                  <Cell>Largest loss</Cell>
+                  <Cell />
+                </Row>
+              </Head>
+              <Body>
                 {runs.map((r) => {
                   const loss = r.score.losses[0];
                   return (
-                    <tr key={r.id}>
-                      <td>{when.minute(r.at)}</td>
-                      <td>{r.rigName || 'without a name'}</td>
-                      <td>{DRILL_NAMES[r.drill]}</td>
-                      <td className="num">{r.score.points}</td>
-                      <td>{loss ? lossWords(loss, r.frame, say).reason : 'nothing'}</td>
-                      <td>
+                    <Row key={r.id}>
+                      <Cell>{when.minute(r.at)}</Cell>
+                      <Cell>{r.rigName || 'without a name'}</Cell>
+                      <Cell>{DRILL_NAMES[r.drill]}</Cell>
+                      <Cell className="num">{r.score.points}</Cell>
+                      <Cell>{loss ? lossWords(loss, r.frame, say).reason : 'nothing'}</Cell>
+                      <Cell>
                         <div className={css.rowActs}>
                           {r.traced && r.drill !== 'unknown' && r.rigId !== null && there.has(r.rigId) && (
                             <Link href={places.drill(r.rigId, r.drill, r.id)}>Play it</Link>
@@ -94,12 +95,12 @@ export function ProgressPage(p: {
                             Delete
                           </Act>
                         </div>
-                      </td>
-                    </tr>
+                      </Cell>
+                    </Row>
                   );
                 })}
-              </tbody>
-            </table>
+              </Body>
+            </Table>
           </section>
         </>
       )}

@@ -15,6 +15,7 @@ import type { MeterReading } from '@/devices/meter/port';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './practice.module.css';
 import { Result } from './Result';
 import type { LedBy } from './useLead';
@@ -95,38 +96,38 @@ function OneBench(p: {
         </p>
         <section className={css.card} aria-label="The meter">
           <h2>1. Read the meter</h2>
-          <table className={css.table}>
-            <thead>
-              <tr>
-                <th>Setting</th>
-                <th>As drawn</th>
-                <th>It reads</th>
-                <th />
-              </tr>
-            </thead>
-            <tbody>
+          <Table className={css.table}>
+            <Head>
+              <Row>
+                <Cell>Setting</Cell>
+                <Cell>As drawn</Cell>
+                <Cell>It reads</Cell>
+                <Cell />
+              </Row>
+            </Head>
+            <Body>
               {plan.map((step, i) => (
-                <tr key={i}>
-                  <td className="num">
+                <Row key={i}>
+                  <Cell className="num">
                     {rig.control.kind === 'none'
                       ? 'On'
                       : controlSettingText(rig.control.kind, step.setting, say)}
-                  </td>
-                  <td className="num">
+                  </Cell>
+                  <Cell className="num">
                     {say(step.amps, 'amps')}, {say(step.clipVolts, 'volts')}
-                  </td>
-                  <td className="num">
+                  </Cell>
+                  <Cell className="num">
                     {reads[i] ? `${say(reads[i].amps, 'amps')}, ${say(reads[i].volts, 'volts')}` : '–'}
-                  </td>
-                  <td>
+                  </Cell>
+                  <Cell>
                     <Button disabled={result !== null} onClick={() => void read(i)}>
                       Set, wait, read
                     </Button>
-                  </td>
-                </tr>
+                  </Cell>
+                </Row>
               ))}
-            </tbody>
-          </table>
+            </Body>
+          </Table>
           <p className={css.caption}>
             Volts at the clips. The meter is a stand-in; it scatters by half a per cent.
           </p>

@@ -8,6 +8,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { Rig } from '@/core/documents/rig';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { valueAt } from '@/core/documents/fieldPath';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './conflict.module.css';
 
 const GROUPS = ['frame', 'room', 'wire', 'supply', 'control', 'leads', 'tension', 'foam', 'cut'] as const;
@@ -40,24 +41,24 @@ export function Conflict() {
       <DialogTitle id="conflict-title">This rig was changed elsewhere</DialogTitle>
       <DialogContent>
         <p>Another window saved it first. Choose which stays; the other can be had back with Undo.</p>
-        <table className={css.table}>
-          <thead>
-            <tr>
-              <th>value</th>
-              <th>here</th>
-              <th>there</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table className={css.table}>
+          <Head>
+            <Row>
+              <Cell>value</Cell>
+              <Cell>here</Cell>
+              <Cell>there</Cell>
+            </Row>
+          </Head>
+          <Body>
             {rows.map((r) => (
-              <tr key={r.path}>
-                <td>{fieldOf(r.path)[0]}</td>
-                <td className="num">{r.mine}</td>
-                <td className="num">{r.theirs}</td>
-              </tr>
+              <Row key={r.path}>
+                <Cell>{fieldOf(r.path)[0]}</Cell>
+                <Cell className="num">{r.mine}</Cell>
+                <Cell className="num">{r.theirs}</Cell>
+              </Row>
             ))}
-          </tbody>
-        </table>
+          </Body>
+        </Table>
         {rows.length === 0 && <p>Both hold the same values.</p>}
       </DialogContent>
       <DialogActions>

@@ -5,6 +5,7 @@ import { controlSettingText } from '@/core/words/control';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './cutlist.module.css';
 import { markOf, MARKS } from './marks';
 import { readAs } from './readAs.view';
@@ -30,33 +31,33 @@ export const CutList = memo(function CutList() {
   const rows = cuts.map((c, i) => ({ ...c, i })).reverse();
   return (
     <div>
-      <table className={css.table}>
+      <Table className={css.table}>
         <caption className="hidden-visually">Logged cuts, newest first</caption>
-        <thead>
-          <tr>
-            <th>day</th>
-            <th>set</th>
-            <th>feed</th>
-            <th>how</th>
-            <th>seen</th>
-            <th>
+        <Head>
+          <Row>
+            <Cell>day</Cell>
+            <Cell>set</Cell>
+            <Cell>feed</Cell>
+            <Cell>how</Cell>
+            <Cell>seen</Cell>
+            <Cell>
               <span className="hidden-visually">delete</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
+            </Cell>
+          </Row>
+        </Head>
+        <Body>
           {rows.slice(0, all ? undefined : SHOWN).map(({ id, cut, rig, i }) => (
-            <tr key={id} data-aside={aside.includes(i)}>
-              <td>{when.short(cut.at)}</td>
-              <td className="num">
+            <Row key={id} data-aside={aside.includes(i)}>
+              <Cell>{when.short(cut.at)}</Cell>
+              <Cell className="num">
                 {controlSettingText(rig.control.kind, cut.setting ?? rig.control.setting, say)}
-              </td>
-              <td className="num">{say(steadyFeed({ rig, cut }), 'feed')}</td>
-              <td>{aside.includes(i) ? 'set aside' : MARKS[markOf(cut)].word}</td>
-              <td className={css.seen} title={[readAs(cut, say), cut.note].filter(Boolean).join('. ')}>
+              </Cell>
+              <Cell className="num">{say(steadyFeed({ rig, cut }), 'feed')}</Cell>
+              <Cell>{aside.includes(i) ? 'set aside' : MARKS[markOf(cut)].word}</Cell>
+              <Cell className={css.seen} title={[readAs(cut, say), cut.note].filter(Boolean).join('. ')}>
                 {cut.seen.map((s) => SEEN_WORDS[s]).join(', ')}
-              </td>
-              <td>
+              </Cell>
+              <Cell>
                 <button
                   type="button"
                   className="quiet"
@@ -65,11 +66,11 @@ export const CutList = memo(function CutList() {
                 >
                   ✕
                 </button>
-              </td>
-            </tr>
+              </Cell>
+            </Row>
           ))}
-        </tbody>
-      </table>
+        </Body>
+      </Table>
       {problem && <p role="alert">{problem}</p>}
       {cuts.length > SHOWN && (
         <button type="button" className="quiet" onClick={() => setAll(!all)}>

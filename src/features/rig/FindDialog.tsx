@@ -15,6 +15,7 @@ import { apply } from '@/state/edit';
 import { useDerived, useRigStore } from '@/state/RigContext';
 import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './find.module.css';
 import { useMark } from './useMark';
 
@@ -65,11 +66,13 @@ export function FindDialog({ what, name, onClose }: { what: Loose; name: string;
     onClose();
   };
   const row = (label: string, of: (r: typeof now) => string) => (
-    <tr>
-      <th scope="row">{label}</th>
-      <td className="num">{of(now)}</td>
-      <td className="num">{then ? of(then) : '–'}</td>
-    </tr>
+    <Row>
+      <Cell component="th" scope="row">
+        {label}
+      </Cell>
+      <Cell className="num">{of(now)}</Cell>
+      <Cell className="num">{then ? of(then) : '–'}</Cell>
+    </Row>
   );
   return (
     <Dialog open onClose={onClose} aria-labelledby="find-title" fullWidth maxWidth="xs">
@@ -84,22 +87,22 @@ export function FindDialog({ what, name, onClose }: { what: Loose; name: string;
         {found.ok && then && (
           <>
             <p className={css.value}>{shown(found, what, rig, say, toMark)}</p>
-            <table>
-              <thead>
-                <tr>
-                  <td />
-                  <th scope="col">now</th>
-                  <th scope="col">then</th>
-                </tr>
-              </thead>
-              <tbody>
+            <Table>
+              <Head>
+                <Row>
+                  <Cell component="td" />
+                  <Cell>now</Cell>
+                  <Cell>then</Cell>
+                </Row>
+              </Head>
+              <Body>
                 {row('Max feed', (r) => say(r.cutting?.fastestFeedMmS, 'feed'))}
                 {row('Margin', (r) => (r.cutting?.reserve == null ? '–' : say(1 - r.cutting.reserve, 'share')))}
                 {row('Meter reads', (r) => say(r.cutting?.amps, 'amps'))}
                 {row('Wire in air', (r) => say(r.idle?.wireC, 'temperature'))}
                 {row('Load', (r) => (r.supply.load === null ? 'not known' : say(r.supply.load, 'share')))}
-              </tbody>
-            </table>
+              </Body>
+            </Table>
           </>
         )}
       </DialogContent>

@@ -134,10 +134,11 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
                     e={evaluation}
                     rig={rig}
                     cuts={cuts}
-                    height={trying ? 190 : stage === 'power' ? 150 : 238}
+                    height={trying ? 168 : stage === 'power' ? 150 : 238}
                   />
                   <ChartKey cuts={cuts} reserve={evaluation.s.reserve} />
                   {trying ? <CutList /> : <Facts stage={stage as OwnStage} />}
+                  {trying && <TryLinks />}
                 </>
               )}
               {stage === 'power' && <PowerPicture curve={curve} />}
@@ -148,7 +149,6 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
               {trying && <Behind />}
               <Findings stock={stock} />
               {trying && <PowerNow />}
-              {trying && <TryLinks />}
               {stage === 'power' && <PowerLinks />}
               {stage === 'tension' && <TensionLinks />}
               {stage === 'power' && <Cautions />}

@@ -21,6 +21,7 @@ import { Radios } from '@/ui/Radios';
 import { SeenChips } from './SeenChips';
 import { Stored } from './Stored';
 import { cutForm, freshCut } from './testCut.view';
+import { TextLine } from '@/ui/TextLine';
 import css from './try.module.css';
 import { GRADE_HELP, GRADE_WORDS } from '@/core/words/cuts';
 import { SETTING_NAMES } from './words';
@@ -201,12 +202,7 @@ export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words:
       <div className={css.last}>
         <label className={css.note}>
           <span className="hidden-visually">Note</span>
-          <input
-            value={draft.note}
-            placeholder="Note"
-            maxLength={2000}
-            onChange={(e) => put({ note: e.target.value })}
-          />
+          <TextLine value={draft.note} placeholder="Note" most={2000} onText={(note) => put({ note })} />
         </label>
         <Button variant="contained" disabled={busy} onClick={() => void log()} className={css.log}>
           {busy ? 'Logging …' : 'Log this cut'}

@@ -10,6 +10,7 @@ import { NestDrawing } from './NestDrawing';
 import { PlanformDrawing } from './PlanformDrawing';
 import { PieceFrame, type PieceProps } from './PieceFrame';
 import { PlanFindings } from './PlanFindings';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './frame.module.css';
 import shape from './shape.module.css';
 import { downloads } from '@/state/places';
@@ -100,16 +101,18 @@ function Inside({ view }: { view: PlanView }) {
         <Halves view={view} />
         <section className={css.sheet} aria-label="Cutting list">
           <h2>Cutting list</h2>
-          <table className={css.table}>
-            <tbody>
+          <Table className={css.table}>
+            <Body>
               {rows.map(([name, value]) => (
-                <tr key={name}>
-                  <th scope="row">{name}</th>
-                  <td className={css.n}>{value}</td>
-                </tr>
+                <Row key={name}>
+                  <Cell component="th" scope="row">
+                    {name}
+                  </Cell>
+                  <Cell className={css.n}>{value}</Cell>
+                </Row>
               ))}
-            </tbody>
-          </table>
+            </Body>
+          </Table>
           <p className={css.files}>
             <a href={downloads.templates(id, 'format=list')}>Cutting list, PDF</a>
           </p>

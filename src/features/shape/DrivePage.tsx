@@ -10,6 +10,7 @@ import { MethodFields } from './MethodFields';
 import { PieceFrame, type PieceProps } from './PieceFrame';
 import { PlanFindings } from './PlanFindings';
 import { PullChart } from './PullChart';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './frame.module.css';
 import { METHOD_NAMES, orderWords } from './words';
 import { places } from '@/state/places';
@@ -94,16 +95,18 @@ function Inside({ view }: { view: PlanView }) {
         <section className={css.sheet} aria-label="To scale">
           <h2>{METHOD_NAMES[view.kind][0]!.toUpperCase() + METHOD_NAMES[view.kind].slice(1)}</h2>
           <MethodDrawing view={view} />
-          <table className={css.table}>
-            <tbody>
+          <Table className={css.table}>
+            <Body>
               {rows.map(([name, value]) => (
-                <tr key={name}>
-                  <th scope="row">{name}</th>
-                  <td className={css.n}>{value}</td>
-                </tr>
+                <Row key={name}>
+                  <Cell component="th" scope="row">
+                    {name}
+                  </Cell>
+                  <Cell className={css.n}>{value}</Cell>
+                </Row>
               ))}
-            </tbody>
-          </table>
+            </Body>
+          </Table>
           <ul className={css.lines}>
             {STEPS[view.kind].map((s) => (
               <li key={s}>{s}</li>

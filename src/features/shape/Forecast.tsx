@@ -4,6 +4,7 @@ import { boxOf, type Pt } from '@/core/numeric/polyline';
 import type { PlanView } from '@/core/engine/template/view';
 import type { ProfileDeviation } from '@/core/engine/template/forecast';
 import { useUnits } from '@/ui/Units';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './forecast.module.css';
 import { offText } from './off';
 import { SIDE_NAMES } from './words';
@@ -45,27 +46,27 @@ export function Forecast({ view }: { view: PlanView }) {
         <span data-off="proud">proud</span> <span data-off="hollow">hollow</span>{' '}
         <span data-off="within">under a third of the {typed(tolerance, 'slot')}</span>
       </p>
-      <table className={css.worst}>
+      <Table className={css.worst}>
         <caption className="hidden-visually">Largest deviations, the largest first</caption>
-        <thead>
-          <tr>
-            <th scope="col">Where</th>
-            <th scope="col">Off by</th>
-            <th scope="col">What lessens it</th>
-          </tr>
-        </thead>
-        <tbody>
+        <Head>
+          <Row>
+            <Cell>Where</Cell>
+            <Cell>Off by</Cell>
+            <Cell>What lessens it</Cell>
+          </Row>
+        </Head>
+        <Body>
           {worst.slice(0, 3).map((w) => (
-            <tr key={w.place + w.side}>
-              <td>
+            <Row key={w.place + w.side}>
+              <Cell>
                 {PLACE_NAMES[w.place]}, {SIDE_NAMES[w.side].toLowerCase()} {Math.round(w.f.at)}
-              </td>
-              <td className="num">{offText(w.mm, typed)}</td>
-              <td>{lessens(w.f, w.place)}</td>
-            </tr>
+              </Cell>
+              <Cell className="num">{offText(w.mm, typed)}</Cell>
+              <Cell>{lessens(w.f, w.place)}</Cell>
+            </Row>
           ))}
-        </tbody>
-      </table>
+        </Body>
+      </Table>
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { usePieces } from '@/state/PlanContext';
 import { Act } from '@/ui/Act';
 import { useUnits } from '@/ui/Units';
 import { Select } from '@/ui/Select';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './frame.module.css';
 
 /** How many lengths one may be cut in. */
@@ -46,22 +47,24 @@ export function Lengths({ view }: { view: PlanView }) {
         </div>{' '}
         lengths of {say(view.plan.piece.spanMm / count, 'foamSize')}:
       </div>
-      <table className={css.table}>
-        <tbody>
+      <Table className={css.table}>
+        <Body>
           {parts.map((p, k) => (
-            <tr key={k}>
-              <th scope="row">Length {k + 1}</th>
-              <td className={css.n}>
+            <Row key={k}>
+              <Cell component="th" scope="row">
+                Length {k + 1}
+              </Cell>
+              <Cell className={css.n}>
                 {say(p.piece.root.chordMm, 'foamSize')} to {say(p.piece.tip.chordMm, 'foamSize')} of chord
-              </td>
-              <td className={css.n}>
+              </Cell>
+              <Cell className={css.n}>
                 {typed(Number(p.piece.root.twistDeg.toFixed(2)), 'angle')} to{' '}
                 {typed(Number(p.piece.tip.twistDeg.toFixed(2)), 'angle')}
-              </td>
-            </tr>
+              </Cell>
+            </Row>
           ))}
-        </tbody>
-      </table>
+        </Body>
+      </Table>
       <p className={css.files}>
         <Act strong onClick={() => void make()}>
           Plan each length

@@ -4,6 +4,7 @@ import { mountOff, skewOf, type Mount, type MountFound } from '@/core/engine/tem
 import type { PlanView } from '@/core/engine/template/view';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './frame.module.css';
 import { END_NAMES } from './words';
 
@@ -64,17 +65,17 @@ export function MountSheet({ view }: { view: PlanView }) {
         ))}
       </div>
       {skew && (
-        <table className={css.table} aria-live="polite">
+        <Table className={css.table} aria-live="polite">
           <caption className="hidden-visually">What these mountings would cut</caption>
-          <thead>
-            <tr>
-              <th scope="col">As pinned it would cut</th>
-              <th scope="col">Twist</th>
-              <th scope="col">Up</th>
-              <th scope="col">Along</th>
-            </tr>
-          </thead>
-          <tbody>
+          <Head>
+            <Row>
+              <Cell>As pinned it would cut</Cell>
+              <Cell>Twist</Cell>
+              <Cell>Up</Cell>
+              <Cell>Along</Cell>
+            </Row>
+          </Head>
+          <Body>
             {(
               [
                 ['Root deviation', root!],
@@ -82,15 +83,15 @@ export function MountSheet({ view }: { view: PlanView }) {
                 ['Core skewed by', skew],
               ] as const
             ).map(([name, o]) => (
-              <tr key={name}>
-                <td>{name}</td>
-                <td className={css.n}>{deg(o.twistDeg)}</td>
-                <td className={css.n}>{mm(o.upMm)}</td>
-                <td className={css.n}>{mm(o.alongMm)}</td>
-              </tr>
+              <Row key={name}>
+                <Cell>{name}</Cell>
+                <Cell className={css.n}>{deg(o.twistDeg)}</Cell>
+                <Cell className={css.n}>{mm(o.upMm)}</Cell>
+                <Cell className={css.n}>{mm(o.alongMm)}</Cell>
+              </Row>
             ))}
-          </tbody>
-        </table>
+          </Body>
+        </Table>
       )}
       {skew && Math.max(Math.abs(skew.upMm), Math.abs(skew.alongMm)) > tolerance && (
         <p role="alert">That is more than {typed(tolerance, 'slot')}: pin them anew before the heat goes on.</p>

@@ -8,6 +8,7 @@ import { TwoWindows } from '@/ui/FindingCard';
 import { SaveLine } from '@/ui/SaveLine';
 import { useUnits } from '@/ui/Units';
 import { Select } from '@/ui/Select';
+import { TextLine } from '@/ui/TextLine';
 import css from './shape.module.css';
 import { newPlan } from './words';
 import { downloads } from '@/state/places';
@@ -84,12 +85,12 @@ function Rename({ onDrop }: { onDrop: () => void }) {
   const id = usePlan((s) => s.id);
   return (
     <div className={css.pieces}>
-      <input
-        aria-label="Name of the piece"
+      <TextLine
+        label="Name of the piece"
         name="piece.name"
         value={name}
-        maxLength={200}
-        onChange={(e) => edit('name', { name: e.target.value })}
+        most={200}
+        onText={(text) => edit('name', { name: text })}
       />
       <a href={downloads.plan(id)} download={`${name || 'piece'}.plan.json`}>
         File

@@ -3,6 +3,7 @@ import { useId } from 'react';
 import type { PlanView } from '@/core/engine/template/view';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './frame.module.css';
 import pace from './pace.module.css';
 import { SIDE_NAMES } from './words';
@@ -63,28 +64,28 @@ export function PullChart({ view }: { view: PlanView }) {
           : 'The bow’s weight is in it: more uphill, less down.'}
       </p>
       {driven && (
-        <table className={css.table}>
-          <thead>
-            <tr>
-              <th scope="col">Station</th>
-              <th scope="col">It</th>
-              <th scope="col">So that the feed holds</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table className={css.table}>
+          <Head>
+            <Row>
+              <Cell>Station</Cell>
+              <Cell>It</Cell>
+              <Cell>So that the feed holds</Cell>
+            </Row>
+          </Head>
+          <Body>
             {(worst.length > 0 ? worst : pulls.slice(0, 1)).slice(0, 6).map((p) => (
-              <tr key={p.side + p.n}>
-                <td>
+              <Row key={p.side + p.n}>
+                <Cell>
                   {SIDE_NAMES[p.side].toLowerCase()} {p.n}
-                </td>
-                <td>{DOES[p.does]}</td>
-                <td className={css.n}>
+                </Cell>
+                <Cell>{DOES[p.does]}</Cell>
+                <Cell className={css.n}>
                   {p.grams >= 0 ? 'add' : 'take off'} {say(Math.abs(p.grams), 'mass')}
-                </td>
-              </tr>
+                </Cell>
+              </Row>
             ))}
-          </tbody>
-        </table>
+          </Body>
+        </Table>
       )}
     </div>
   );

@@ -4,9 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { FOAM_IDS, FOAMS, type FoamId } from '@/core/catalog/foams';
 import type { Control } from '@/core/documents/control';
-import { FRAME_KINDS, type FrameKind, type Rig } from '@/core/documents/rig';
+import type { FrameKind, Rig } from '@/core/documents/rig';
 import { SUPPLY_KINDS, type Supply } from '@/core/documents/supply';
-import { evaluate } from '@/core/engine/evaluate';
 import { propose, type Proposal as Proposed, type WireChoice } from '@/core/engine/propose';
 import { solveWhole } from '@/core/engine/solve';
 import { findingWords } from '@/core/words/findings';
@@ -23,8 +22,8 @@ import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
 import { WirePicture } from '@/ui/wire/WirePicture';
 import css from './start.module.css';
+import { FrameCards } from './FrameCards';
 import { FOAM_HELP, FRAME_CARDS, PLAIN, wouldWords } from './words';
-import type { Evaluation } from '@/core/engine/evaluation';
 import { places } from '@/state/places';
 import { useRigs } from '@/state/useRigs';
 
@@ -37,14 +36,6 @@ interface Power {
   readonly supply: Supply;
   readonly control: Control['kind'];
 }
-
-/** A sketch of each cutter, cold. */
-const SKETCH = Object.fromEntries(
-  FRAME_KINDS.map((kind) => [
-    kind,
-    evaluate({ ...PLAIN, frame: { ...PLAIN.frame, kind }, control: { ...PLAIN.control, setting: 0 } }),
-  ]),
-) as Record<FrameKind, Evaluation>;
 
 /** A rig from four questions; `need` proposes the wire, and what was not asked is marked assumed. */
 export function Start({ stock }: { stock: Stock }) {
@@ -118,17 +109,7 @@ export function Start({ stock }: { stock: Stock }) {
       </p>
       <div className={css.columns}>
         <div className={css.questions}>
-          <fieldset className={css.frames}>
-            <legend>1 · Which cutter?</legend>
-            {FRAME_KINDS.map((k) => (
-              <label key={k} data-on={frame === k}>
-                <input type="radio" name="frame" checked={frame === k} onChange={() => chooseFrame(k)} />
-                <WirePicture e={SKETCH[k]} width={150} height={58} label="" />
-                <b>{FRAME_CARDS[k].short}</b>
-                <span>{FRAME_CARDS[k].help}</span>
-              </label>
-            ))}
-          </fieldset>
+          <FrameCards frame={frame} onChoose={chooseFrame} />
           <div className={css.question}>
             <h2>2 · What foam?</h2>
             <Choice

@@ -6,6 +6,7 @@ import { useDerived } from '@/state/RigContext';
 import type { PullRecord } from '@/state/types';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './tension.module.css';
 import { WAY_SHORT } from './words';
 
@@ -37,29 +38,29 @@ export function OverDays({
       )}
       {pulls.length > 0 && (
         <div className={css.scroll}>
-          <table className={css.table}>
-            <thead>
-              <tr>
-                <th>When</th>
-                <th>Tension</th>
-                <th>By</th>
-                <th>Note</th>
-                <td />
-              </tr>
-            </thead>
-            <tbody>
+          <Table className={css.table}>
+            <Head>
+              <Row>
+                <Cell>When</Cell>
+                <Cell>Tension</Cell>
+                <Cell>By</Cell>
+                <Cell>Note</Cell>
+                <Cell component="td" />
+              </Row>
+            </Head>
+            <Body>
               {[...pulls].reverse().map(({ id, pull }) => (
-                <tr key={id}>
-                  <td>{when.minute(pull.at)}</td>
-                  <td className="num">
+                <Row key={id}>
+                  <Cell>{when.minute(pull.at)}</Cell>
+                  <Cell className="num">
                     {say(pull.newtons, 'force')} {pull.when}
-                  </td>
-                  <td>
+                  </Cell>
+                  <Cell>
                     {WAY_SHORT[pull.way]}
                     {pull.hertz !== null && ` ${say(pull.hertz, 'pitch')}`}
-                  </td>
-                  <td>{pull.note}</td>
-                  <td>
+                  </Cell>
+                  <Cell>{pull.note}</Cell>
+                  <Cell>
                     <button
                       type="button"
                       className="quiet"
@@ -68,11 +69,11 @@ export function OverDays({
                     >
                       delete
                     </button>
-                  </td>
-                </tr>
+                  </Cell>
+                </Row>
               ))}
-            </tbody>
-          </table>
+            </Body>
+          </Table>
         </div>
       )}
     </section>

@@ -12,6 +12,7 @@ import { drawingSvg } from '@/formats/wiring/svg';
 import type { OpenRig } from '@/state/types';
 import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './wiring.module.css';
 import { downloads, places } from '@/state/places';
 
@@ -73,24 +74,26 @@ export function Wiring({ open }: { open: OpenRig }) {
       )}
       {!mains && (
         <div className={css.scroll} tabIndex={0} role="group" aria-label="Wiring list">
-          <table className={css.list}>
-            <thead>
-              <tr>
-                <th scope="col">part</th>
-                <th scope="col">size</th>
-                <th scope="col">what to mind</th>
-              </tr>
-            </thead>
-            <tbody>
+          <Table className={css.list}>
+            <Head>
+              <Row>
+                <Cell>part</Cell>
+                <Cell>size</Cell>
+                <Cell>what to mind</Cell>
+              </Row>
+            </Head>
+            <Body>
               {lines.map((l) => (
-                <tr key={l.part}>
-                  <th scope="row">{l.part}</th>
-                  <td className="num">{l.size}</td>
-                  <td>{l.mind}</td>
-                </tr>
+                <Row key={l.part}>
+                  <Cell component="th" scope="row">
+                    {l.part}
+                  </Cell>
+                  <Cell className="num">{l.size}</Cell>
+                  <Cell>{l.mind}</Cell>
+                </Row>
               ))}
-            </tbody>
-          </table>
+            </Body>
+          </Table>
         </div>
       )}
       <ul className={css.cautions}>

@@ -35,6 +35,33 @@ export const theme = createTheme({
     MuiDialogTitle: {
       styleOverrides: { root: { fontFamily: FIGURE_FACE, fontWeight: 600, fontSize: 22, paddingBottom: 4 } },
     },
+    MuiTable: { styleOverrides: { root: { fontVariantNumeric: 'tabular-nums' } } },
+    MuiTableCell: {
+      styleOverrides: {
+        root: {
+          font: 'inherit',
+          fontWeight: 400,
+          letterSpacing: 'normal',
+          padding: '5px 12px 5px 0',
+          borderTop: '1px solid var(--line)',
+          borderBottom: 0,
+          verticalAlign: 'baseline',
+        },
+        head: { borderTop: 0, paddingBottom: 2, verticalAlign: 'bottom', fontSize: 13, color: 'var(--dim)' },
+      },
+    },
+    MuiCheckbox: {
+      defaultProps: { disableRipple: true, size: 'small' },
+      styleOverrides: { root: { padding: 0 } },
+    },
+    MuiRadio: {
+      defaultProps: { disableRipple: true, size: 'small' },
+      styleOverrides: { root: { padding: 0 } },
+    },
+    MuiFormControlLabel: {
+      defaultProps: { disableTypography: true },
+      styleOverrides: { root: { margin: 0, gap: 8 } },
+    },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
   },
 });

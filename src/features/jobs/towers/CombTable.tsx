@@ -7,6 +7,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import { useLogCut } from '../Measured';
 import jobs from '../jobs.module.css';
+import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './towers.module.css';
 
 /** A kerf that can be gauged of a slot, mm. */
@@ -39,24 +40,26 @@ export function CombTable({ slots }: { slots: readonly CombSlot[] }) {
   };
   return (
     <section aria-label="Cuts of the comb">
-      <table className={css.comb}>
-        <thead>
-          <tr>
-            <th scope="col">Cut</th>
-            <th scope="col">Up</th>
-            <th scope="col">Feed</th>
-            <th scope="col">Kerf to expect</th>
-            <th scope="col">Kerf as gauged</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table className={css.comb}>
+        <Head>
+          <Row>
+            <Cell>Cut</Cell>
+            <Cell>Up</Cell>
+            <Cell>Feed</Cell>
+            <Cell>Kerf to expect</Cell>
+            <Cell>Kerf as gauged</Cell>
+          </Row>
+        </Head>
+        <Body>
           {slots.map((s) => (
-            <tr key={s.n}>
-              <th scope="row">{s.n}</th>
-              <td>{say(s.upMm, 'foamSize')}</td>
-              <td>{say(s.feedMmS, 'feed')}</td>
-              <td>{say(s.kerfMm, 'slot')}</td>
-              <td>
+            <Row key={s.n}>
+              <Cell component="th" scope="row">
+                {s.n}
+              </Cell>
+              <Cell>{say(s.upMm, 'foamSize')}</Cell>
+              <Cell>{say(s.feedMmS, 'feed')}</Cell>
+              <Cell>{say(s.kerfMm, 'slot')}</Cell>
+              <Cell>
                 <QuantityField
                   label={<span className="hidden-visually">Kerf of cut {s.n}</span>}
                   name={`comb.${s.n}`}
@@ -70,11 +73,11 @@ export function CombTable({ slots }: { slots: readonly CombSlot[] }) {
                     return null;
                   }}
                 />
-              </td>
-            </tr>
+              </Cell>
+            </Row>
           ))}
-        </tbody>
-      </table>
+        </Body>
+      </Table>
       <p className={jobs.acts}>
         <Act strong disabled={busy || gauged.length === 0} onClick={() => void keep()}>
           Log {gauged.length === 1 ? 'this cut' : `these ${gauged.length || ''} cuts`}

@@ -17,6 +17,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import { Select } from '@/ui/Select';
 import { Several } from '@/ui/Several';
+import { TextLine } from '@/ui/TextLine';
 import css from './call.module.css';
 import { LedReport } from './LedReport';
 import type { RunSoFar } from './Passes';
@@ -213,13 +214,7 @@ function Ridges(p: { view: PlanView; ridges: RunEvent['ridges']; set: (r: RunEve
           onChoose={setSide}
         />
       </div>
-      <input
-        aria-label="Station of the ridge"
-        inputMode="decimal"
-        placeholder="station"
-        value={n}
-        onChange={(e) => setN(e.target.value)}
-      />
+      <TextLine label="Station of the ridge" numbers="decimal" placeholder="station" value={n} onText={setN} />
       <Button disabled={!good} onClick={() => (p.set([...p.ridges, { side, station }]), setN(''))}>
         Add
       </Button>

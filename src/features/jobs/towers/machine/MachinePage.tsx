@@ -21,6 +21,7 @@ import { useWhen } from '@/ui/When';
 import { MachineForm } from '../MachineForm';
 import { Calibrate } from './Calibrate';
 import page from '../page.module.css';
+import { TextLine } from '@/ui/TextLine';
 import css from './machine.module.css';
 
 /** One machine: its axes and code, and its calibration, step by step. */
@@ -90,11 +91,11 @@ export function MachinePage({ record }: { record: MachineRecord }) {
         <section aria-label="Machine" className={css.side}>
           <label className={css.name}>
             Name
-            <input
+            <TextLine
               name="machine.name"
               value={doc.name}
-              maxLength={200}
-              onChange={(e) => set({ ...kept, doc: { ...doc, name: e.target.value } })}
+              most={200}
+              onText={(name) => set({ ...kept, doc: { ...doc, name } })}
             />
           </label>
           <Check
