@@ -53,7 +53,7 @@ export function useViews(first: readonly LogView[]) {
   const client = useQueryClient();
   const { data: views } = useQuery<readonly LogView[]>({
     queryKey: keys.views(),
-    queryFn: () => first,
+    queryFn: () => answered(logServer.views()),
     initialData: first,
     staleTime: Infinity,
   });

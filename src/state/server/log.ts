@@ -48,6 +48,7 @@ export const logServer = {
     call('PUT', `/api/rigs/${rig}/cuts/${cut}`, z.unknown(), after),
   importFile: (file: z.input<typeof logImportSchema>) =>
     call('POST', '/api/log/import', imported, file, { withinMs: IMPORT_MS }),
+  views: () => call('GET', '/api/log/views', views),
   keepView: (view: { name: string; query: string }) => call('POST', '/api/log/views', views, view),
   forgetView: (view: string) => call('DELETE', `/api/log/views/${view}`, views),
 } as const;
