@@ -162,8 +162,7 @@ test('a server that stops is said by name, health tells the truth, and both come
 });
 
 test('one that freezes: health says so within three seconds, and it goes on where it was', async () => {
-  const freeze = (signal: 'SIGSTOP' | 'SIGCONT') =>
-    database.processes().forEach((p) => process.kill(p, signal));
+  const freeze = (signal: 'SIGSTOP' | 'SIGCONT') => database.signal(signal);
   freeze('SIGSTOP');
   const began = Date.now();
   let told: Answer[];

@@ -95,12 +95,21 @@ export async function startPostgres({ connections = 100 } = {}) {
       .filter((p) => /^\d+$/.test(p) && parentOf(p) === child.pid)
       .map(Number),
   ];
+  /** A connection may end while it is being looked for. */
+  const signal = (name) => {
+    for (const p of processes())
+      try {
+        process.kill(p, name);
+      } catch (e) {
+        if (e.code !== 'ESRCH') throw e;
+      }
+  };
   // Fast stop, also of a server that a test froze: connections are cut, nothing is lost.
   const halt = () =>
     new Promise((resolve) => {
       if (child.exitCode !== null) return resolve();
       child.once('exit', () => resolve());
-      processes().forEach((p) => process.kill(p, 'SIGCONT'));
+      signal('SIGCONT');
       child.kill('SIGINT');
     });
   await launch();
@@ -111,8 +120,8 @@ export async function startPostgres({ connections = 100 } = {}) {
     password,
     url: (name, o = {}) =>
       `postgres://${o.user ?? 'upwind'}:${o.password ?? password}@127.0.0.1:${port}/${name}`,
-    /** Process ids of the server and of each of its connections. */
-    processes,
+    /** Sends a signal to the server and each of its connections. */
+    signal,
     halt,
     launch,
     stop: async () => {

@@ -170,8 +170,7 @@ describe('a server that does not do as it should', () => {
   it('frozen: a question that costs nothing fails in two seconds, a step that hangs is never finished later', async () => {
     const h = await at({});
     const rig = await insertRig(h.db, testRig({ name: 'Frozen' }), NO_LINKS);
-    const freeze = (signal: 'SIGSTOP' | 'SIGCONT') =>
-      server.processes().forEach((p) => process.kill(p, signal));
+    const freeze = (signal: 'SIGSTOP' | 'SIGCONT') => server.signal(signal);
     let ended: unknown;
     const step = h.db.transaction(async (tx) => {
       await tx.execute(sql`select 1`);
