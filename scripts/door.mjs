@@ -94,6 +94,14 @@ export function mendHeaders(headers) {
   delete headers['next-router-state-tree'];
 }
 
+/** Whether an address is this machine's own loop. */
+const isLoop = (address = '') => /^(::ffff:)?127\.|^::1$/.test(address);
+
+/** What goes no further than this machine is not packed: packing a page takes longer than handing it over. */
+export function leaveUnpacked({ headers, socket }) {
+  if (isLoop(socket.remoteAddress)) delete headers['accept-encoding'];
+}
+
 /** Headers that every answer carries. */
 export const EVERYWHERE = {
   'x-content-type-options': 'nosniff',

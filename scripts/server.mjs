@@ -4,7 +4,7 @@ import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { admit, codePage, WHO } from './access.mjs';
 import { keepCompiled } from './codeCache.mjs';
-import { EVERYWHERE, isPage, judge, mendHeaders, refuse } from './door.mjs';
+import { EVERYWHERE, isPage, judge, leaveUnpacked, mendHeaders, refuse } from './door.mjs';
 import { givesBackAtRest, restSeconds } from './rest.mjs';
 import { ensureThreads } from './setup.mjs';
 
@@ -98,6 +98,7 @@ export async function listen({ root, host, port, allowed, tls = null, dev = fals
     if (verdict?.body) return sendRefusal(res, verdict);
     if (verdict?.url) req.url = verdict.url;
     mendHeaders(req.headers);
+    leaveUnpacked(req);
     // Until the first request of our own is answered, the database is not open.
     if (req.headers[OWN] === token) return handle(req, res);
     if (!ready) return notYet(req, res);

@@ -3,7 +3,7 @@ import fs from 'node:fs';
 import path from 'node:path';
 import { DEVICE_HEADERS } from '@/server/device';
 import { admit, cookieOf, isOwn, STYLE, WHO } from '../scripts/access.mjs';
-import { judge, mendHeaders } from '../scripts/door.mjs';
+import { judge, leaveUnpacked, mendHeaders } from '../scripts/door.mjs';
 
 const HOSTS = new Set(['127.0.0.1:3210', 'bench.local:3210']);
 const ask = (o: { method?: string; url?: string; headers?: Record<string, string> } = {}, hosts = HOSTS) =>
@@ -85,6 +85,16 @@ describe('the door', () => {
     };
     mendHeaders(headers);
     expect(headers).toEqual(kept);
+  });
+  it('what stays on this machine is not packed, what goes over a network is', () => {
+    const packed = (remoteAddress: string | undefined) => {
+      const headers = { 'accept-encoding': 'gzip' };
+      leaveUnpacked({ headers, socket: { remoteAddress } });
+      return 'accept-encoding' in headers;
+    };
+    expect(['127.0.0.1', '127.8.0.1', '::1', '::ffff:127.0.0.1'].filter(packed)).toEqual([]);
+    const others = ['192.168.1.20', '::ffff:10.0.0.2', 'fe80::1', '1.127.0.0', undefined];
+    expect(others.filter(packed)).toEqual(others);
   });
 });
 
