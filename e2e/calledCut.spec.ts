@@ -2,6 +2,7 @@ import { build } from 'esbuild';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { forwardUntil, withoutSound } from './clock';
 import { accessible, expect, test } from './fixtures';
 import { smallPiece } from './smallPiece';
 import { hearing, wav } from './sound';
@@ -62,6 +63,8 @@ test('a rehearsed call from start to log, by keyboard alone, at 390 by 844', asy
   await page.keyboard.press('Space');
   await expect(run).toHaveAttribute('data-running', 'true');
   await expect(run).toHaveAttribute('data-next', /^[23]$/);
+  // It is written as the page paints.
+  await expect(run).toHaveAttribute('data-place', /\d/);
   expect(Number(await run.getAttribute('data-place'))).toBeGreaterThan(held - 0.2);
   await expect(page.getByRole('region', { name: 'Afterwards' })).toBeVisible({ timeout: 60_000 });
   await page.getByLabel('Note').fill('Tip a little late at four.');
@@ -80,22 +83,26 @@ test('with heat: warm-up, a call, what was seen tunes the rig and sets the next 
   const cuts = async () =>
     ((await (await request.get(`/api/rigs/${rig}`)).json()) as { cuts: unknown[] }).cuts.length;
   const before = await cuts();
+  await withoutSound(page);
+  await page.clock.install();
   await page.goto(`/rig/${rig}/call?plan=${plan}`);
   await expect(page.locator('[name^="check."]')).toHaveCount(6);
   for (const box of await page.locator('[name^="check."]').all()) await box.check();
   await page.getByRole('button', { name: 'With heat' }).click();
   await page.getByRole('button', { name: 'Power is on' }).click();
-  await page.getByRole('button', { name: 'It is hot: go on' }).click({ timeout: 60_000 });
+  const hot = page.getByRole('button', { name: 'It is hot: go on' });
+  await forwardUntil(page, 60, () => hot.isVisible());
+  await hot.click();
   const run = page.getByRole('region', { name: 'Pass 1 of 1' });
   await run.getByRole('button', { name: 'Start' }).click();
   await expect(run).toHaveAttribute('data-running', 'true');
   for (let i = 0; i < 7; i++) await run.getByRole('button', { name: 'Faster' }).click();
   await run.getByRole('button', { name: 'Hold' }).click();
   await expect(run.getByRole('alert')).toContainText('melting where it stands');
-  await page.waitForTimeout(400);
+  await page.clock.fastForward(400);
   await run.getByRole('button', { name: 'Go on' }).click();
   const after = page.getByRole('region', { name: 'Afterwards' });
-  await expect(after).toBeVisible({ timeout: 90_000 });
+  await forwardUntil(page, 90, () => after.isVisible());
   await after.getByLabel('fine hairs').check();
   await after.getByLabel('It was').selectOption('good');
   await after.getByLabel('Root, thickest').fill('11.6');

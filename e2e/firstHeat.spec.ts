@@ -27,6 +27,7 @@ test('a first heat on a practice bench: the wrong gauge is found out, and logged
   const id = await bow(request);
   const { wire } = await (await request.get(`/api/rigs/${id}/document`)).json();
   expect(wire.diameterMm).toBe(0.455);
+  await page.clock.install();
   await page.goto(`/rig/${id}?stage=power`);
   await page.getByRole('link', { name: 'First heat, step by step' }).click();
   await page.getByLabel('Read from').selectOption({ label: 'practice bench 2' });
@@ -35,7 +36,7 @@ test('a first heat on a practice bench: the wrong gauge is found out, and logged
   for (let i = 0; i < 3; i++) {
     await steps.getByRole('button', { name: 'It is set' }).first().click();
     // The stand-in's wire warms as the real one would: a reading wants a second or two.
-    await page.waitForTimeout(2000);
+    await page.clock.fastForward(2000);
     await steps.getByRole('button', { name: 'Read the practice meter' }).click();
     await expect(steps.getByRole('listitem').nth(i)).toContainText('over the band');
   }

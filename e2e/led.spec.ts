@@ -1,4 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test';
+import { forwardUntil, withoutSound } from './clock';
 import { accessible, accessibleInBoth, expect, test } from './fixtures';
 import { rigNamed } from './rigNamed';
 
@@ -40,6 +41,8 @@ test('one template, the block turned over: called through both faces by a pedal'
   await expect(page.getByRole('region', { name: 'Both faces' }).getByRole('img')).toHaveCount(2);
   await accessible(page);
 
+  await withoutSound(page);
+  await page.clock.install();
   await checked(page, of);
   await page.getByRole('button', { name: 'Rehearse without heat' }).click();
   for (const pass of ['Pass 1 of 2', 'Pass 2 of 2']) {
@@ -49,12 +52,12 @@ test('one template, the block turned over: called through both faces by a pedal'
     await expect(run).toHaveAttribute('data-running', 'true');
     for (let i = 0; i < 7; i++) await page.keyboard.press('ArrowUp');
     // The pedal holds, and goes on.
-    await page.waitForTimeout(400);
+    await page.clock.fastForward(400);
     await page.keyboard.press('p');
     await expect(run).toHaveAttribute('data-running', 'false');
-    await page.waitForTimeout(400);
+    await page.clock.fastForward(400);
     await page.keyboard.press('p');
-    await expect(run).toHaveCount(0, { timeout: 100_000 });
+    await forwardUntil(page, 100, async () => (await run.count()) === 0);
     if (pass === 'Pass 1 of 2') {
       const list = page.getByRole('list', { name: 'Turn the block over' });
       await expect(list).toContainText('lay the offcut back');
@@ -71,6 +74,7 @@ test('led by feel at 390 by 844: marked by key, told afterwards where the pace l
 }) => {
   test.setTimeout(120_000);
   await page.setViewportSize({ width: 390, height: 844 });
+  await page.clock.install();
   const of = await piece(request, 'Felt edge', {
     piece: {
       spanMm: 640,
@@ -97,19 +101,19 @@ test('led by feel at 390 by 844: marked by key, told afterwards where the pace l
   });
   await expect(run).toHaveAttribute('data-marked', '1');
   await expect(run).toContainText('clean from');
-  await page.waitForTimeout(1700);
+  await page.clock.fastForward(1700);
   await mark(2);
   await page.getByRole('button', { name: 'Take the last mark back' }).click();
   await expect(run).toHaveAttribute('data-marked', '1');
   await page.evaluate(() => (document.activeElement as HTMLElement)?.blur());
   for (let n = 2; n <= 7; n++) {
     // Much too fast for 4 mm of this foam.
-    await page.waitForTimeout(350);
+    await page.clock.fastForward(350);
     await mark(n);
   }
   await expect(run).toContainText('lead it out level');
   // Within a hand's bounce of the last mark a press counts for nothing.
-  await page.waitForTimeout(300);
+  await page.clock.fastForward(300);
   await run.getByRole('button', { name: 'It is out' }).click();
   const told = page.getByRole('region', { name: 'How it was led' });
   await expect(told).toContainText('Station 1 to 6: too fast');

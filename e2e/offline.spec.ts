@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { forwardUntil, withoutSound } from './clock';
 import { relayTo, type Relay } from './relay';
 import { freePort, startServer, type Server } from './server';
 import { smallPiece } from './smallPiece';
@@ -126,6 +127,8 @@ test('a call goes on without a network, from its checks to the log, and opens ag
   await expect.poll(() => page.evaluate(async () => Boolean(await caches.match(location.href)))).toBe(true);
   relay.cut();
   // The battery was changed: the page is opened anew, and there is still no network.
+  await withoutSound(page);
+  await page.clock.install();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Small edge' })).toBeVisible();
   for (const check of await page.locator('[name^="check."]').all()) await check.check();
@@ -135,7 +138,7 @@ test('a call goes on without a network, from its checks to the log, and opens ag
   await page.keyboard.press('Space');
   await expect(run).toHaveAttribute('data-running', 'true');
   for (let i = 0; i < 7; i++) await page.keyboard.press('ArrowUp');
-  await expect(page.getByRole('region', { name: 'Afterwards' })).toBeVisible({ timeout: 90_000 });
+  await forwardUntil(page, 90, () => page.getByRole('region', { name: 'Afterwards' }).isVisible());
   await page.getByLabel('Note').fill('Called in the cellar.');
   await page.getByRole('button', { name: 'Into the log' }).click();
   await expect(page.getByText('The rehearsal is in the log.')).toBeVisible();

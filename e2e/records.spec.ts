@@ -9,16 +9,17 @@ test('a cut is timed by the keyboard, logged with its marks, and says what is be
   request,
 }) => {
   const id = await rigNamed(request, 'Pad slicer');
+  await page.clock.install();
   await page.goto(`/rig/${id}?stage=try`);
   await page.getByRole('button', { name: 'stopwatch' }).click();
   const watch = page.getByRole('dialog', { name: 'Time a cut' });
   await expect(watch).toBeVisible();
   await page.keyboard.press('Space');
   await expect(watch.getByRole('button', { name: /At 25 mm/ })).toBeVisible();
-  await page.waitForTimeout(900);
+  await page.clock.fastForward(900);
   await page.keyboard.press('Space');
   await expect(watch.getByRole('button', { name: /At 50 mm/ })).toBeVisible();
-  await page.waitForTimeout(1100);
+  await page.clock.fastForward(1100);
   // A foot pedal types whatever key it was made to.
   await page.keyboard.press('b');
   await expect(watch.getByRole('listitem')).toHaveCount(2);

@@ -19,7 +19,7 @@ const MARK = 'upwind-code-1';
  * text it was compiled from. Later runtimes have this of their own (module.enableCompileCache). A file that cannot be read or
  * written, or is damaged, costs time, nothing else. Returns how many were taken from it so far.
  */
-export function keepCompiled(file) {
+export function keepCompiled(file, writeMs = WRITE_MS) {
   const known = read(file);
   const compiled = new Map();
   let fresh = 0;
@@ -47,7 +47,7 @@ export function keepCompiled(file) {
     else {
       fresh++;
       clearTimeout(timer);
-      timer = setTimeout(write, WRITE_MS).unref();
+      timer = setTimeout(write, writeMs).unref();
     }
     const run = script.runInThisContext();
     return run.call(this.exports, this.exports, requireOf(this), this, filename, path.dirname(filename));
