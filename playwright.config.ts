@@ -3,7 +3,7 @@ import { chromium } from './scripts/chromium.mjs';
 
 const specs = (...names: string[]) => names.map((name) => `**/${name}.spec.ts`);
 /** What measures time, or hears it, runs alone, after the rest. */
-const ALONE = specs('manyCuts', 'odd', 'load', 'saves', 'ready', 'calledDrift', 'live', 'practiceTouch');
+const ALONE = specs('manyCuts', 'odd', 'load', 'saves', 'ready', 'calledDrift', 'live');
 const ON_SERVER = specs('twoPrograms');
 
 export default defineConfig({

@@ -6,6 +6,7 @@ import { practiceWire } from '@/core/practice/wire';
 import type { Rig } from '@/core/documents/rig';
 import { testRig } from '@/core/engine/testRigs';
 import { chromium } from '../scripts/chromium.mjs';
+import { forwardUntil } from './clock';
 import { accessible, expect, test } from './fixtures';
 
 // The bare browser has no pointer to lock.
@@ -25,6 +26,7 @@ const result = (page: Page) => page.getByRole('region', { name: 'What it came to
 
 test('a drill is passed by keyboard alone, kept, played again and deleted', async ({ page }) => {
   const id = await made(page);
+  await page.clock.install();
   await page.goto(`/rig/${id}/practice`);
   await expect(page.getByRole('heading', { name: 'Practice bench' })).toBeVisible();
   await accessible(page);
@@ -41,7 +43,7 @@ test('a drill is passed by keyboard alone, kept, played again and deleted', asyn
   await page.keyboard.press(' ');
   await expect(page.getByRole('heading', { name: 'Clean' })).toBeVisible({ timeout: 30_000 });
   await accessible(page);
-  await expect(result(page)).toBeVisible({ timeout: 90_000 });
+  await forwardUntil(page, 90, () => result(page).isVisible());
   expect(Number(await result(page).getAttribute('data-points'))).toBeGreaterThan(90);
   await expect(page.getByText('Kept with your practice')).toBeVisible();
   // Nothing of it is in the log of real cuts.
