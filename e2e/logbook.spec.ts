@@ -59,6 +59,30 @@ test('the time line is filtered, sorted, searched, kept as a view; two cuts lie 
   await accessible(page);
 });
 
+test('a kept view stays when the page hears of changes, and one that another window keeps or forgets follows', async ({
+  page,
+  request,
+}) => {
+  const views = page.getByRole('group', { name: 'Kept views' });
+  await page.goto('/log?grade=good');
+  await page.getByRole('button', { name: 'keep this view …' }).click();
+  await page.getByLabel('Name of the view').fill('Good ones');
+  await page.getByRole('button', { name: 'keep', exact: true }).click();
+  await expect(views.getByRole('button', { name: 'Good ones', exact: true })).toBeVisible();
+  // Another window keeps one: the page hears of it and asks anew.
+  const kept = await request.post('/api/log/views', { data: { name: 'Snagged', query: 'seen=snag' } });
+  expect(kept.status()).toBe(200);
+  await expect(views.getByRole('button', { name: 'Snagged', exact: true })).toBeVisible();
+  await expect(views.getByRole('button', { name: 'Good ones', exact: true })).toBeVisible();
+  await page.reload();
+  await expect(views.getByRole('button', { name: 'Good ones', exact: true })).toBeVisible();
+  const all = (await kept.json()) as { id: string; name: string }[];
+  await request.delete(`/api/log/views/${all.find((v) => v.name === 'Snagged')!.id}`);
+  await expect(views.getByRole('button', { name: 'Snagged', exact: true })).toHaveCount(0);
+  await views.getByRole('button', { name: 'Forget the view Good ones' }).click();
+  await expect(views.getByRole('button', { name: 'Good ones', exact: true })).toHaveCount(0);
+});
+
 test('one rig over time: charts, how each cut moved it, its wire, power on and off', async ({
   page,
   request,

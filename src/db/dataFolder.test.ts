@@ -4,7 +4,7 @@ import path from 'node:path';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { dealtWith, noted, setAside } from './damage';
 import { freeBytes, sizeOf, syncTree, writeWhole } from './disk';
-import { openEmbedded } from './embedded';
+import { inMemory, openEmbedded } from './embedded';
 import { openFolder } from './folder';
 import { StartFault, takeLock } from './lock';
 import { openDb } from './open';
@@ -76,6 +76,29 @@ describe('the embedded database', () => {
     };
     expect(await commits(true)).toBeGreaterThanOrEqual(20);
     expect(await commits(false)).toBe(0);
+  });
+
+  it('takes no more buffers than a workshop needs, on the disk or not, and reads what is larger than they are', async () => {
+    const at = path.join(folder(), 'db');
+    for (const db of [await openEmbedded(at, true), await openEmbedded(at, false), await inMemory()]) {
+      const { rows } = await db.query<{ set: string }>("select current_setting('shared_buffers') as set");
+      expect(rows).toEqual([{ set: '32MB' }]);
+      await db.close();
+    }
+    const db = await openEmbedded(at, false);
+    await db.exec(
+      `create table wide as select n, repeat(md5(n::text), 60) as text from generate_series(1, 24000) n`,
+    );
+    const size = await db.query<{ size: string }>("select pg_table_size('wide') as size");
+    expect(Number(size.rows[0]!.size)).toBeGreaterThan(40 * 1024 * 1024);
+    const sum =
+      'select count(*)::int as many, count(distinct text)::int as others, sum(n)::int as sum from wide';
+    const whole = { many: 24000, others: 24000, sum: (24000 * 24001) / 2 };
+    expect((await db.query(sum)).rows).toEqual([whole]);
+    await db.close();
+    const again = await openEmbedded(at, true);
+    expect((await again.query(sum)).rows).toEqual([whole]);
+    await again.close();
   });
 
   it('an empty postmaster.pid, as a cut leaves it, does not keep it shut; a folder without PG_VERSION is put aside', async () => {
