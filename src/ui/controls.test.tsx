@@ -3,6 +3,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import type { ReactElement } from 'react';
 import { describe, expect, it } from 'vitest';
 import { Check } from './Check';
+import { Heads } from './Heads';
 import { Radios } from './Radios';
 import { Several } from './Several';
 import { Body, Cell, Head, Row, Table } from './table';
@@ -141,6 +142,16 @@ describe('a table', () => {
     expect(drawn(table, 'th')[1]).toMatchObject({ 'aria-sort': 'ascending' });
     expect(drawn(table, 'td').map((td) => td['scope'])).toEqual([undefined, undefined, undefined]);
     expect(drawn(table, 'td').map((td) => td['colSpan'])).toEqual([undefined, undefined, '2']);
+  });
+  it('of heads without text none is a head', () => {
+    const heads = (
+      <Table>
+        <Heads of={['When', 'Tension', '']} />
+      </Table>
+    );
+    expect(drawn(heads, 'th').map(({ scope }) => scope)).toEqual(['col', 'col']);
+    expect(drawn(heads, 'td')).toHaveLength(1);
+    expect(read(heads)).toContain('|When|Tension|');
   });
   it('is a table all through, and reads in order', () => {
     for (const kind of ['table', 'thead', 'tbody']) expect(drawn(table, kind), kind).toHaveLength(1);

@@ -4,7 +4,8 @@ import type { Hold, History } from '@/core/engine/history';
 import { unitFor } from '@/core/units/profile';
 import { Plot, PlotKey, type Line } from '@/ui/chart/Plot';
 import { useUnits } from '@/ui/Units';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './heat.module.css';
 import { HOLD_NAMES } from './words';
 
@@ -59,14 +60,7 @@ export function EntryChart({ histories, flat }: { histories: readonly History[];
       />
       <PlotKey lines={chart.lines} />
       <Table className={css.entry}>
-        <Head>
-          <Row>
-            <Cell>held</Cell>
-            <Cell>kerf at entry</Cell>
-            <Cell>settled</Cell>
-            <Cell>wire in air, settled</Cell>
-          </Row>
-        </Head>
+        <Heads of={['held', 'kerf at entry', 'settled', 'wire in air, settled']} />
         <Body>
           {shown.map((h) => {
             const at = h.slotMm.findIndex((s) => s === s);

@@ -13,7 +13,8 @@ import { PickFile } from '@/ui/PickFile';
 import { ownZone } from '@/ui/When';
 import { Select } from '@/ui/Select';
 import { guessed, MAP_NAMES, MAP_UNITS, ORDER_NAMES } from './guess';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './logbook.module.css';
 import type { RigName } from './rigName';
 import { useLogActs } from '@/state/useLog';
@@ -139,14 +140,7 @@ export function BringIn(p: { rigs: readonly RigName[]; onClose: () => void; onDo
               />{' '}
             </div>
             <Table className={css.mapping}>
-              <Head>
-                <Row>
-                  <Cell>of a cut</Cell>
-                  <Cell>is the column</Cell>
-                  <Cell>in</Cell>
-                  <Cell>for instance</Cell>
-                </Row>
-              </Head>
+              <Heads of={['of a cut', 'is the column', 'in', 'for instance']} />
               <Body>
                 {(Object.keys(MAP_NAMES) as Mapped[]).map((what) => {
                   const units = MAP_UNITS[what];

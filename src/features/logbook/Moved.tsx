@@ -5,7 +5,8 @@ import { useEstimates } from '@/state/useEstimates';
 import { Plot, PlotKey, type Line } from '@/ui/chart/Plot';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './logbook.module.css';
 
 /** How each cut moved the tuning of a rig's foam and wire: middle and one shown sd each way, after each. */
@@ -86,13 +87,7 @@ function Way({ way, name, shared }: { way: readonly Estimate[]; name: string; sh
           </p>
         )}
         <Table>
-          <Head>
-            <Row>
-              <Cell>cut</Cell>
-              <Cell>moved it</Cell>
-              <Cell>±</Cell>
-            </Row>
-          </Head>
+          <Heads of={['cut', 'moved it', '±']} />
           <Body>
             {[...way]
               .reverse()

@@ -9,7 +9,8 @@ import { usePractice } from '@/state/usePractice';
 import { Act } from '@/ui/Act';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './practice.module.css';
 
 /** What was practised, on which rig, and how it went on. */
@@ -54,16 +55,7 @@ export function ProgressPage(p: {
             <h2>Runs, the newest first</h2>
             {fault && <p role="alert">{fault}</p>}
             <Table className={css.runs}>
-              <Head>
-                <Row>
-                  <Cell>When</Cell>
-                  <Cell>Rig</Cell>
-                  <Cell>Drill</Cell>
-                  <Cell>Points</Cell>
-                  <Cell>Largest loss</Cell>
-                  <Cell />
-                </Row>
-              </Head>
+              <Heads of={['When', 'Rig', 'Drill', 'Points', 'Largest loss', '']} />
               <Body>
                 {runs.map((r) => {
                   const loss = r.score.losses[0];

@@ -15,7 +15,8 @@ import type { MeterReading } from '@/devices/meter/port';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './practice.module.css';
 import { Result } from './Result';
 import type { LedBy } from './useLead';
@@ -97,14 +98,7 @@ function OneBench(p: {
         <section className={css.card} aria-label="The meter">
           <h2>1. Read the meter</h2>
           <Table className={css.table}>
-            <Head>
-              <Row>
-                <Cell>Setting</Cell>
-                <Cell>As drawn</Cell>
-                <Cell>It reads</Cell>
-                <Cell />
-              </Row>
-            </Head>
+            <Heads of={['Setting', 'As drawn', 'It reads', '']} />
             <Body>
               {plan.map((step, i) => (
                 <Row key={i}>

@@ -8,7 +8,8 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { Rig } from '@/core/documents/rig';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { valueAt } from '@/core/documents/fieldPath';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './conflict.module.css';
 
 const GROUPS = ['frame', 'room', 'wire', 'supply', 'control', 'leads', 'tension', 'foam', 'cut'] as const;
@@ -42,13 +43,7 @@ export function Conflict() {
       <DialogContent>
         <p>Another window saved it first. Choose which stays; the other can be had back with Undo.</p>
         <Table className={css.table}>
-          <Head>
-            <Row>
-              <Cell>value</Cell>
-              <Cell>here</Cell>
-              <Cell>there</Cell>
-            </Row>
-          </Head>
+          <Heads of={['value', 'here', 'there']} />
           <Body>
             {rows.map((r) => (
               <Row key={r.path}>

@@ -15,7 +15,8 @@ import { apply } from '@/state/edit';
 import { useDerived, useRigStore } from '@/state/RigContext';
 import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './find.module.css';
 import { useMark } from './useMark';
 
@@ -88,13 +89,7 @@ export function FindDialog({ what, name, onClose }: { what: Loose; name: string;
           <>
             <p className={css.value}>{shown(found, what, rig, say, toMark)}</p>
             <Table>
-              <Head>
-                <Row>
-                  <Cell component="td" />
-                  <Cell>now</Cell>
-                  <Cell>then</Cell>
-                </Row>
-              </Head>
+              <Heads of={['', 'now', 'then']} />
               <Body>
                 {row('Max feed', (r) => say(r.cutting?.fastestFeedMmS, 'feed'))}
                 {row('Margin', (r) => (r.cutting?.reserve == null ? '–' : say(1 - r.cutting.reserve, 'share')))}

@@ -10,8 +10,8 @@ import { NestDrawing } from './NestDrawing';
 import { PlanformDrawing } from './PlanformDrawing';
 import { PieceFrame, type PieceProps } from './PieceFrame';
 import { PlanFindings } from './PlanFindings';
-import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './frame.module.css';
+import { Values } from './Values';
 import shape from './shape.module.css';
 import { downloads } from '@/state/places';
 
@@ -101,18 +101,7 @@ function Inside({ view }: { view: PlanView }) {
         <Halves view={view} />
         <section className={css.sheet} aria-label="Cutting list">
           <h2>Cutting list</h2>
-          <Table className={css.table}>
-            <Body>
-              {rows.map(([name, value]) => (
-                <Row key={name}>
-                  <Cell component="th" scope="row">
-                    {name}
-                  </Cell>
-                  <Cell className={css.n}>{value}</Cell>
-                </Row>
-              ))}
-            </Body>
-          </Table>
+          <Values of={rows} />
           <p className={css.files}>
             <a href={downloads.templates(id, 'format=list')}>Cutting list, PDF</a>
           </p>

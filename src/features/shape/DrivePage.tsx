@@ -10,8 +10,8 @@ import { MethodFields } from './MethodFields';
 import { PieceFrame, type PieceProps } from './PieceFrame';
 import { PlanFindings } from './PlanFindings';
 import { PullChart } from './PullChart';
-import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './frame.module.css';
+import { Values } from './Values';
 import { METHOD_NAMES, orderWords } from './words';
 import { places } from '@/state/places';
 
@@ -95,18 +95,7 @@ function Inside({ view }: { view: PlanView }) {
         <section className={css.sheet} aria-label="To scale">
           <h2>{METHOD_NAMES[view.kind][0]!.toUpperCase() + METHOD_NAMES[view.kind].slice(1)}</h2>
           <MethodDrawing view={view} />
-          <Table className={css.table}>
-            <Body>
-              {rows.map(([name, value]) => (
-                <Row key={name}>
-                  <Cell component="th" scope="row">
-                    {name}
-                  </Cell>
-                  <Cell className={css.n}>{value}</Cell>
-                </Row>
-              ))}
-            </Body>
-          </Table>
+          <Values of={rows} />
           <ul className={css.lines}>
             {STEPS[view.kind].map((s) => (
               <li key={s}>{s}</li>

@@ -4,7 +4,8 @@ import { boxOf, type Pt } from '@/core/numeric/polyline';
 import type { PlanView } from '@/core/engine/template/view';
 import type { ProfileDeviation } from '@/core/engine/template/forecast';
 import { useUnits } from '@/ui/Units';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './forecast.module.css';
 import { offText } from './off';
 import { SIDE_NAMES } from './words';
@@ -48,13 +49,7 @@ export function Forecast({ view }: { view: PlanView }) {
       </p>
       <Table className={css.worst}>
         <caption className="hidden-visually">Largest deviations, the largest first</caption>
-        <Head>
-          <Row>
-            <Cell>Where</Cell>
-            <Cell>Off by</Cell>
-            <Cell>What lessens it</Cell>
-          </Row>
-        </Head>
+        <Heads of={['Where', 'Off by', 'What lessens it']} />
         <Body>
           {worst.slice(0, 3).map((w) => (
             <Row key={w.place + w.side}>

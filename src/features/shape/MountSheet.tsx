@@ -4,7 +4,8 @@ import { mountOff, skewOf, type Mount, type MountFound } from '@/core/engine/tem
 import type { PlanView } from '@/core/engine/template/view';
 import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './frame.module.css';
 import { END_NAMES } from './words';
 
@@ -67,14 +68,7 @@ export function MountSheet({ view }: { view: PlanView }) {
       {skew && (
         <Table className={css.table} aria-live="polite">
           <caption className="hidden-visually">What these mountings would cut</caption>
-          <Head>
-            <Row>
-              <Cell>As pinned it would cut</Cell>
-              <Cell>Twist</Cell>
-              <Cell>Up</Cell>
-              <Cell>Along</Cell>
-            </Row>
-          </Head>
+          <Heads of={['As pinned it would cut', 'Twist', 'Up', 'Along']} />
           <Body>
             {(
               [

@@ -3,7 +3,8 @@ import { useId } from 'react';
 import type { PlanView } from '@/core/engine/template/view';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './frame.module.css';
 import pace from './pace.module.css';
 import { SIDE_NAMES } from './words';
@@ -65,13 +66,7 @@ export function PullChart({ view }: { view: PlanView }) {
       </p>
       {driven && (
         <Table className={css.table}>
-          <Head>
-            <Row>
-              <Cell>Station</Cell>
-              <Cell>It</Cell>
-              <Cell>So that the feed holds</Cell>
-            </Row>
-          </Head>
+          <Heads of={['Station', 'It', 'So that the feed holds']} />
           <Body>
             {(worst.length > 0 ? worst : pulls.slice(0, 1)).slice(0, 6).map((p) => (
               <Row key={p.side + p.n}>

@@ -6,7 +6,8 @@ import { useDerived } from '@/state/RigContext';
 import type { PullRecord } from '@/state/types';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './tension.module.css';
 import { WAY_SHORT } from './words';
 
@@ -39,15 +40,7 @@ export function OverDays({
       {pulls.length > 0 && (
         <div className={css.scroll}>
           <Table className={css.table}>
-            <Head>
-              <Row>
-                <Cell>When</Cell>
-                <Cell>Tension</Cell>
-                <Cell>By</Cell>
-                <Cell>Note</Cell>
-                <Cell component="td" />
-              </Row>
-            </Head>
+            <Heads of={['When', 'Tension', 'By', 'Note', '']} />
             <Body>
               {[...pulls].reverse().map(({ id, pull }) => (
                 <Row key={id}>

@@ -12,7 +12,8 @@ import { drawingSvg } from '@/formats/wiring/svg';
 import type { OpenRig } from '@/state/types';
 import { LevelMark } from '@/ui/Level';
 import { useUnits } from '@/ui/Units';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './wiring.module.css';
 import { downloads, places } from '@/state/places';
 
@@ -75,13 +76,7 @@ export function Wiring({ open }: { open: OpenRig }) {
       {!mains && (
         <div className={css.scroll} tabIndex={0} role="group" aria-label="Wiring list">
           <Table className={css.list}>
-            <Head>
-              <Row>
-                <Cell>part</Cell>
-                <Cell>size</Cell>
-                <Cell>what to mind</Cell>
-              </Row>
-            </Head>
+            <Heads of={['part', 'size', 'what to mind']} />
             <Body>
               {lines.map((l) => (
                 <Row key={l.part}>

@@ -2,7 +2,8 @@
 import type { WorksheetFigures } from '@/core/documents/worksheet';
 import { materialText } from '@/core/words/materials';
 import { useUnits } from '@/ui/Units';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './build.module.css';
 
 /** What the cutter is built of: how many, which part, its sizes. */
@@ -11,13 +12,7 @@ export function Materials({ sheet }: { sheet: WorksheetFigures }) {
   return (
     <div className={css.scroll} role="region" aria-label="Parts" tabIndex={0}>
       <Table className={css.parts}>
-        <Head>
-          <Row>
-            <Cell>Number</Cell>
-            <Cell>Part</Cell>
-            <Cell>Size, holes, what to buy</Cell>
-          </Row>
-        </Head>
+        <Heads of={['Number', 'Part', 'Size, holes, what to buy']} />
         <Body>
           {sheet.materials.map((m) => {
             const { part, size } = materialText(m, say);

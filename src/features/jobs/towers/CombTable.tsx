@@ -7,7 +7,8 @@ import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import { useLogCut } from '../Measured';
 import jobs from '../jobs.module.css';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Heads } from '@/ui/Heads';
+import { Body, Cell, Row, Table } from '@/ui/table';
 import css from './towers.module.css';
 
 /** A kerf that can be gauged of a slot, mm. */
@@ -41,15 +42,7 @@ export function CombTable({ slots }: { slots: readonly CombSlot[] }) {
   return (
     <section aria-label="Cuts of the comb">
       <Table className={css.comb}>
-        <Head>
-          <Row>
-            <Cell>Cut</Cell>
-            <Cell>Up</Cell>
-            <Cell>Feed</Cell>
-            <Cell>Kerf to expect</Cell>
-            <Cell>Kerf as gauged</Cell>
-          </Row>
-        </Head>
+        <Heads of={['Cut', 'Up', 'Feed', 'Kerf to expect', 'Kerf as gauged']} />
         <Body>
           {slots.map((s) => (
             <Row key={s.n}>
