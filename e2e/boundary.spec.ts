@@ -25,3 +25,27 @@ test('a part that fails to come keeps to its column: the rest of the page goes o
   await expect(page.locator('[data-failed]')).toHaveCount(0);
   await expect(page.getByLabel('Width')).toBeVisible();
 });
+
+test('where what hears others, and a dialog, do not come, every page stands, and the first is asked for again', async ({
+  page,
+}) => {
+  await page.clock.install();
+  let asked = 0;
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'Blade bow', exact: true }).first()).toBeVisible();
+  await page.route('**/_next/static/chunks/**', (r) => {
+    asked++;
+    return r.abort();
+  });
+  const others = async () => {
+    const before = asked;
+    await page.clock.fastForward(6000);
+    await expect.poll(() => asked).toBeGreaterThan(before);
+  };
+  await others();
+  await others();
+  await page.getByRole('button', { name: 'Shortcuts' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByText('could not be shown')).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'Blade bow', exact: true }).first()).toBeVisible();
+});

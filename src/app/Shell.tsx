@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { Profile } from '@/core/units/profile';
+import { Boundary } from '@/ui/Column';
 import { Keys } from '@/ui/Keys';
 import { Answers } from '@/state/Answers';
 import { setLooksOnly } from '@/state/right';
@@ -13,9 +14,16 @@ import { ModeSwitch } from '@/ui/ModeSwitch';
 import { theme } from '@/ui/theme/theme';
 import { UnitsProvider } from '@/ui/Units';
 import { UnitsSwitch } from '@/ui/UnitsSwitch';
+import type { Others as OthersPart } from './Others';
 import css from './shell.module.css';
 
-const Others = dynamic(() => import('./Others').then((m) => m.Others), { ssr: false });
+/** Where it does not come, as over a weak network, it is asked for again after this, ms. */
+const AGAIN_MS = 5_000;
+const others = (): Promise<typeof OthersPart> =>
+  import('./Others')
+    .then((m) => m.Others)
+    .catch(() => new Promise((then) => setTimeout(then, AGAIN_MS)).then(others));
+const Others = dynamic(others, { ssr: false });
 /** What hears the server, and stands in the bar now and then, is fetched after the page stands; what is changed in between is told then, ms. */
 const LATER_MS = 1_500;
 
@@ -68,7 +76,9 @@ export function Shell(p: { units: Profile; looksOnly: boolean; made: number; chi
               ))}
             </nav>
             <div className={css.tools}>
-              {late && <Others made={p.made} />}
+              <Boundary of={path} quiet>
+                {late && <Others made={p.made} />}
+              </Boundary>
               <UnitsSwitch />
               <ModeSwitch />
               <Keys />

@@ -22,6 +22,8 @@ interface Props {
   readonly children: ReactNode;
   /** What changes when there is a reason to try again, as the stage that is open. */
   readonly of: string;
+  /** Nothing stands in its place: what failed is no part that somebody looks at. */
+  readonly quiet?: boolean;
 }
 
 /** Keeps a failure while drawing to the part in which it happened. */
@@ -39,6 +41,7 @@ export class Boundary extends Component<Props, { failed: string | null; of: stri
 
   override render(): ReactNode {
     if (this.state.failed === null) return this.props.children;
+    if (this.props.quiet) return null;
     return (
       <div role="alert" data-failed>
         <h2>{FAILED.head}</h2>

@@ -1,6 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { Boundary } from './Column';
 import { useShortcuts } from './useShortcuts';
 import tool from './tool.module.css';
 
@@ -16,7 +17,9 @@ export function Keys() {
       <button type="button" className={tool.button} aria-label="Shortcuts" onClick={show}>
         ?
       </button>
-      {open && <KeysDialog onClose={() => setOpen(false)} />}
+      <Boundary of={String(open)} quiet>
+        {open && <KeysDialog onClose={() => setOpen(false)} />}
+      </Boundary>
     </>
   );
 }

@@ -157,10 +157,12 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
           </>
         )}
       </div>
-      {contested && <Conflict />}
+      <Boundary of={String(contested)}>{contested && <Conflict />}</Boundary>
       {/* There before it is wanted: a cut may be logged where nothing more can be fetched. */}
       {(trying || told !== null) && (
-        <Snackbar open={told !== null} autoHideDuration={6000} onClose={() => tell(null)} message={told} />
+        <Boundary of={String(told)} quiet>
+          <Snackbar open={told !== null} autoHideDuration={6000} onClose={() => tell(null)} message={told} />
+        </Boundary>
       )}
     </div>
   );

@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { memo, useState } from 'react';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
+import { Boundary } from '@/ui/Column';
 import { useUnits } from '@/ui/Units';
 import css from './title.module.css';
 import { useField } from './useField';
@@ -76,7 +77,7 @@ export const TitleBar = memo(function TitleBar() {
           Export
         </a>
       </div>
-      {noting && <NoteDialog onClose={() => setNoting(false)} />}
+      <Boundary of={String(noting)}>{noting && <NoteDialog onClose={() => setNoting(false)} />}</Boundary>
     </div>
   );
 });
