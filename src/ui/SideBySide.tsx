@@ -1,4 +1,5 @@
 'use client';
+import type { ReactNode } from 'react';
 import { ALLOYS } from '@/core/catalog/alloys';
 import type { ReadingFigures } from '@/core/documents/reading';
 import type { Rig } from '@/core/documents/rig';
@@ -7,7 +8,7 @@ import type { Role } from '@/core/units/profile';
 import { controlSettingText } from '@/core/words/control';
 import { findingWords } from '@/core/words/findings';
 import { LevelMark } from './Level';
-import { Body, Cell, Head, Row, Table } from '@/ui/table';
+import { Body, Cell, Head, Row, Table } from './table';
 import css from './side.module.css';
 import { useUnits } from './Units';
 import { WirePicture } from './wire/WirePicture';
@@ -18,7 +19,7 @@ export interface Laid {
   readonly name: string;
   readonly rig: Rig;
   readonly reading: ReadingFigures;
-  readonly foot?: React.ReactNode;
+  readonly foot?: ReactNode;
 }
 
 type Value = (l: Laid) => readonly [number | string | null | undefined, Role?];
@@ -75,56 +76,61 @@ export function SideBySide({ laid }: { laid: readonly Laid[] }) {
             const cells = laid.map((l) => cell(value(l)));
             const same = cells.every((c) => c === cells[0]);
             return (
-              <Row key={name} data-same={same}>
-                <Cell component="th" scope="row">
-                  {name}
-                </Cell>
-                {cells.map((c, i) => (
-                  <Cell key={laid[i]!.key} className="num">
-                    {c}
-                  </Cell>
-                ))}
-              </Row>
+              <Line
+                key={name}
+                name={name}
+                same={same}
+                num
+                of={laid.map((l, i) => [l.key, cells[i]] as const)}
+              />
             );
           })}
-          <Row data-same={false}>
-            <Cell component="th" scope="row">
-              Set it to
-            </Cell>
-            {laid.map((l) => (
-              <Cell key={l.key} className="num">
-                {controlSettingText(l.rig.control.kind, l.rig.control.setting, say)}
-              </Cell>
-            ))}
-          </Row>
-          <Row data-same={false}>
-            <Cell component="th" scope="row">
-              What is wrong
-            </Cell>
-            {laid.map((l) => (
-              <Cell key={l.key}>
-                {l.reading.findings.filter((f) => f.level !== 'note').length === 0 &&
-                  'nothing worse than a note'}
-                {l.reading.findings
-                  .filter((f) => f.level !== 'note')
-                  .map((f) => (
-                    <span key={f.code} className={css.finding}>
-                      <LevelMark level={f.level} /> {findingWords(f.code, f.values, say).head}
-                    </span>
-                  ))}
-              </Cell>
-            ))}
-          </Row>
-          {laid.some((l) => l.foot) && (
-            <Row data-same={false}>
-              <Cell />
-              {laid.map((l) => (
-                <Cell key={l.key}>{l.foot}</Cell>
-              ))}
-            </Row>
-          )}
+          <Line
+            name="Set it to"
+            num
+            of={laid.map((l) => [l.key, controlSettingText(l.rig.control.kind, l.rig.control.setting, say)])}
+          />
+          <Line name="What is wrong" of={laid.map((l) => [l.key, <Wrong key={l.key} reading={l.reading} />])} />
+          {laid.some((l) => l.foot) && <Line of={laid.map((l) => [l.key, l.foot])} />}
         </Body>
       </Table>
     </div>
   );
+}
+
+/** One line of the table: what it is, and a cell for each rig by its key. */
+function Line(p: {
+  name?: string;
+  same?: boolean;
+  num?: boolean;
+  of: readonly (readonly [key: string, shown: ReactNode])[];
+}) {
+  return (
+    <Row data-same={p.same ?? false}>
+      {p.name ? (
+        <Cell component="th" scope="row">
+          {p.name}
+        </Cell>
+      ) : (
+        <Cell />
+      )}
+      {p.of.map(([key, shown]) => (
+        <Cell key={key} className={p.num ? 'num' : undefined}>
+          {shown}
+        </Cell>
+      ))}
+    </Row>
+  );
+}
+
+/** What is wrong with a rig, but for notes. */
+function Wrong({ reading }: Pick<Laid, 'reading'>) {
+  const { say } = useUnits();
+  const wrong = reading.findings.filter((f) => f.level !== 'note');
+  if (wrong.length === 0) return 'nothing worse than a note';
+  return wrong.map((f) => (
+    <span key={f.code} className={css.finding}>
+      <LevelMark level={f.level} /> {findingWords(f.code, f.values, say).head}
+    </span>
+  ));
 }
