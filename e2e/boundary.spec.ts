@@ -26,6 +26,62 @@ test('a part that fails to come keeps to its column: the rest of the page goes o
   await expect(page.getByLabel('Width')).toBeVisible();
 });
 
+test('a part that did not come is shown when it is asked for again and the network is back', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Blade bow', exact: true }).first().click();
+  await page.getByLabel('Width').waitFor();
+  await page.waitForLoadState('networkidle');
+  const chunks = '**/_next/static/chunks/**';
+  await page.route(chunks, (r) => r.abort());
+  await page
+    .getByRole('navigation', { name: 'Stages' })
+    .getByRole('button', { name: /Tension/ })
+    .click();
+  const failed = page.locator('[data-failed]');
+  await expect(failed.first()).toContainText('It did not come over the network');
+  const columns = await failed.count();
+  // Without the network it says so again, and the button stays.
+  await failed.first().getByRole('button', { name: 'Show it again' }).click();
+  await expect(failed).toHaveCount(columns);
+  await page.unroute(chunks);
+  for (let left = columns; left > 0; left--) {
+    await failed.first().getByRole('button', { name: 'Show it again' }).click();
+    await expect(failed).toHaveCount(left - 1);
+  }
+  await expect(page.getByLabel('Tension', { exact: true })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'What is shown' })).toBeVisible();
+});
+
+test('a dialog that does not come says so at the foot, takes nothing along that was typed, and is closed or asked for again', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Blade bow', exact: true }).first().click();
+  await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /Try/ }).click();
+  const note = page.getByLabel('Note').last();
+  await note.fill('dusty corner');
+  await page.waitForLoadState('networkidle');
+  const chunks = '**/_next/static/chunks/**';
+  await page.route(chunks, (r) => r.abort());
+  const failed = page.locator('[data-failed]');
+  const open = page.getByRole('button', { name: 'by drawings' });
+  await open.click();
+  await expect(failed).toHaveCount(1);
+  await expect(failed).toBeInViewport();
+  await failed.getByRole('button', { name: 'Close' }).click();
+  await expect(failed).toHaveCount(0);
+  await open.click();
+  await expect(failed).toHaveCount(1);
+  await page.unroute(chunks);
+  await failed.getByRole('button', { name: 'Show it again' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(note).toHaveValue('dusty corner');
+});
+
 test('where what hears others, and a dialog, do not come, every page stands, and the first is asked for again', async ({
   page,
 }) => {

@@ -159,6 +159,15 @@ describe('the house', () => {
     expect(own.test('<td className="num">') && own.test('<input type="radio" />')).toBe(true);
   });
 
+  it('what is fetched when it is first drawn goes through the one loader that asks anew', () => {
+    const other = /next\/dynamic|\blazy\(/;
+    expect(other.test("import dynamic from 'next/dynamic'") && other.test('const A = lazy(() => b)')).toBe(
+      true,
+    );
+    const found = files.filter((f) => other.test(fs.readFileSync(path.join(root, f), 'utf8')));
+    expect(found).toEqual([path.join('ui', 'later.tsx')]);
+  });
+
   it('no files import each other in a circle', () => {
     const plain = files.filter((f) => !isTest(f));
     const known = new Map(plain.map((f) => [f.replace(/\.tsx?$/, ''), f]));

@@ -1,11 +1,9 @@
 'use client';
 import { ThemeProvider } from '@mui/material/styles';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { Profile } from '@/core/units/profile';
-import { Boundary } from '@/ui/Column';
 import { Keys } from '@/ui/Keys';
 import { Answers } from '@/state/Answers';
 import { setLooksOnly } from '@/state/right';
@@ -14,16 +12,10 @@ import { ModeSwitch } from '@/ui/ModeSwitch';
 import { theme } from '@/ui/theme/theme';
 import { UnitsProvider } from '@/ui/Units';
 import { UnitsSwitch } from '@/ui/UnitsSwitch';
-import type { Others as OthersPart } from './Others';
+import { later } from '@/ui/later';
 import css from './shell.module.css';
 
-/** Where it does not come, as over a weak network, it is asked for again after this, ms. */
-const AGAIN_MS = 5_000;
-const others = (): Promise<typeof OthersPart> =>
-  import('./Others')
-    .then((m) => m.Others)
-    .catch(() => new Promise((then) => setTimeout(then, AGAIN_MS)).then(others));
-const Others = dynamic(others, { ssr: false });
+const Others = later(() => import('./Others').then((m) => m.Others), { fails: 'quietly' });
 /** What hears the server, and stands in the bar now and then, is fetched after the page stands; what is changed in between is told then, ms. */
 const LATER_MS = 1_500;
 
@@ -76,9 +68,7 @@ export function Shell(p: { units: Profile; looksOnly: boolean; made: number; chi
               ))}
             </nav>
             <div className={css.tools}>
-              <Boundary of={path} quiet>
-                {late && <Others made={p.made} />}
-              </Boundary>
+              {late && <Others made={p.made} />}
               <UnitsSwitch />
               <ModeSwitch />
               <Keys />

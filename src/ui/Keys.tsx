@@ -1,11 +1,10 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from './later';
 import { useState } from 'react';
-import { Boundary } from './Column';
 import { useShortcuts } from './useShortcuts';
 import tool from './tool.module.css';
 
-const KeysDialog = dynamic(() => import('./KeysDialog').then((m) => m.KeysDialog), { ssr: false });
+const KeysDialog = later(() => import('./KeysDialog').then((m) => m.KeysDialog));
 
 /** The shortcut sheet, on `?` and on its button. */
 export function Keys() {
@@ -17,9 +16,7 @@ export function Keys() {
       <button type="button" className={tool.button} aria-label="Shortcuts" onClick={show}>
         ?
       </button>
-      <Boundary of={String(open)} quiet>
-        {open && <KeysDialog onClose={() => setOpen(false)} />}
-      </Boundary>
+      {open && <KeysDialog onClose={() => setOpen(false)} />}
     </>
   );
 }

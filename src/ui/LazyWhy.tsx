@@ -1,5 +1,5 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from './later';
 
 /** The answer to a "why", loaded when it is first asked. */
-export const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog), { ssr: false });
+export const WhyDialog = later(() => import('./WhyDialog').then((m) => m.WhyDialog));

@@ -1,10 +1,10 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from './later';
 import { useId, useState, type ReactNode } from 'react';
 import type { Term as Key } from '@/core/words/glossary';
 import css from './term.module.css';
 
-const TermNote = dynamic(() => import('./TermNote').then((m) => m.TermNote), { ssr: false });
+const TermNote = later(() => import('./TermNote').then((m) => m.TermNote));
 
 /** A word of the trade: dotted underline; a press or the keyboard opens its one sentence in place. */
 export function Term({ k, children }: { k: Key; children: ReactNode }) {

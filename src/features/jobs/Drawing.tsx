@@ -1,7 +1,7 @@
 'use client';
-import dynamic from 'next/dynamic';
 import type { OwnJob } from '@/core/documents/job';
 import type { WorksheetFigures } from '@/core/documents/worksheet';
+import { later } from '@/ui/later';
 import { BoardDrawing } from './board/BoardDrawing';
 import { BuildDrawing } from './build/BuildDrawing';
 import { LoopDrawing } from './loop/LoopDrawing';
@@ -11,7 +11,7 @@ import { DiscDrawing } from './table/DiscDrawing';
 import { StripsDrawing } from './table/StripsDrawing';
 
 /** Work of motor towers comes with its own page's part: other cutters do without it. */
-const TowersDrawing = dynamic(() => import('./towers/Towers').then((m) => m.TowersDrawing));
+const TowersDrawing = later(() => import('./towers/Towers').then((m) => m.TowersDrawing));
 
 /** A job drawn to scale. */
 export function Drawing({ job, sheet }: { job: OwnJob; sheet: WorksheetFigures }) {

@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { JobKind } from '@/core/documents/jobKinds';
 import { useJob } from '@/state/JobContext';
@@ -9,6 +8,7 @@ import { useUnits } from '@/ui/Units';
 import { BuildFields } from './build/BuildFields';
 import { Block, JobChoice, JobNumber, Size, useJobField } from './inputs';
 import { TextLine } from '@/ui/TextLine';
+import { later } from '@/ui/later';
 import css from './jobs.module.css';
 import { lengthsOf, lengthsText, rectangle } from './newJob';
 import { OutlineDialog } from './OutlineDialog';
@@ -196,10 +196,10 @@ function SegmentsFields() {
   );
 }
 
-const OutlineFields = dynamic(() => import('./towers/OutlineFields').then((m) => m.OutlineFields));
-const CoreFields = dynamic(() => import('./towers/CoreFields').then((m) => m.CoreFields));
-const TurnedFields = dynamic(() => import('./towers/TurnedFields').then((m) => m.TurnedFields));
-const CombFields = dynamic(() => import('./towers/CombFields').then((m) => m.CombFields));
+const OutlineFields = later(() => import('./towers/OutlineFields').then((m) => m.OutlineFields));
+const CoreFields = later(() => import('./towers/CoreFields').then((m) => m.CoreFields));
+const TurnedFields = later(() => import('./towers/TurnedFields').then((m) => m.TurnedFields));
+const CombFields = later(() => import('./towers/CombFields').then((m) => m.CombFields));
 
 const FIELDS: Readonly<Record<JobKind, React.ComponentType>> = {
   sheets: SheetsFields,

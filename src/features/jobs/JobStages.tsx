@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useContext, useEffect } from 'react';
 import { useStore } from 'zustand';
 import { isTowerKind } from '@/core/documents/towerJobs';
@@ -11,6 +10,7 @@ import { downloads } from '@/state/places';
 import { useDerived } from '@/state/RigContext';
 import { useWorksheet } from '@/state/useWorksheet';
 import { Column, type Columns } from '@/ui/Column';
+import { later } from '@/ui/later';
 import { Drawing } from './Drawing';
 import { Fields } from './Fields';
 import { Figures } from './Figures';
@@ -22,7 +22,7 @@ import { Measured } from './Measured';
 import { Parts } from './Parts';
 import { Steps } from './Steps';
 
-const CodeFile = dynamic(() => import('./towers/Towers').then((m) => m.CodeFile));
+const CodeFile = later(() => import('./towers/Towers').then((m) => m.CodeFile));
 
 /** What is built of the cutter itself stands on a page of its own. */
 const isMade = (doc: OwnJob) => doc.kind !== 'build';

@@ -1,6 +1,5 @@
 'use client';
 import Button from '@mui/material/Button';
-import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { LogQuery } from '@/core/documents/logbook';
 import type { LogEntry, LogPage, LogView } from '@/state/types';
@@ -14,12 +13,13 @@ import { downloads, places } from '@/state/places';
 import { useLog } from '@/state/useLog';
 import { useLatest } from '@/ui/useLatest';
 import { useZone } from '@/ui/When';
+import { later } from '@/ui/later';
 
-const OverTime = dynamic(() => import('./OverTime').then((m) => m.OverTime), { ssr: false });
-const BringIn = dynamic(() => import('./BringIn').then((m) => m.BringIn), { ssr: false });
-const CutDialog = dynamic(() => import('./CutDialog').then((m) => m.CutDialog), { ssr: false });
-const TwoCuts = dynamic(() => import('./TwoCuts').then((m) => m.TwoCuts), { ssr: false });
-const WireOn = dynamic(() => import('./WireOn').then((m) => m.WireOn), { ssr: false });
+const OverTime = later(() => import('./OverTime').then((m) => m.OverTime));
+const BringIn = later(() => import('./BringIn').then((m) => m.BringIn));
+const CutDialog = later(() => import('./CutDialog').then((m) => m.CutDialog));
+const TwoCuts = later(() => import('./TwoCuts').then((m) => m.TwoCuts));
+const WireOn = later(() => import('./WireOn').then((m) => m.WireOn));
 /** Typing in the search field is waited for this long. */
 const TYPING_MS = 150;
 /** An answer that takes longer than this is said to be looked for. */

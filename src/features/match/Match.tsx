@@ -1,7 +1,6 @@
 'use client';
 import { lengthWantWords } from '@/core/words/match';
 import Button from '@mui/material/Button';
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { PLAIN_WEIGHTS, type Weights } from '@/core/documents/drawer';
@@ -12,6 +11,7 @@ import type { RankedPair } from '@/workers/protocol';
 import { SideBySide } from '@/ui/SideBySide';
 import { saveFile } from '@/ui/saveFile';
 import { useUnits } from '@/ui/Units';
+import { later } from '@/ui/later';
 import { drawerOf, type Job } from './drawerOf';
 import { JobForm } from './JobForm';
 import css from './match.module.css';
@@ -20,7 +20,7 @@ import { keyOf, Results, WeightSliders } from './Results';
 import { places } from '@/state/places';
 import { useRigs } from '@/state/useRigs';
 
-const Ideal = dynamic(() => import('./Ideal').then((m) => m.Ideal), { ssr: false });
+const Ideal = later(() => import('./Ideal').then((m) => m.Ideal));
 
 /** Here is my drawer: what works? Every wire with every supply for one cut, and what would be ideal. */
 export function Match({ stock, first }: { stock: Stock; first: Job }) {

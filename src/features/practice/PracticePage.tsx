@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { Drill, LedDrill, LedTrace, PracticeRunRecord, Trace } from '@/core/documents/practice';
@@ -11,14 +10,15 @@ import { places } from '@/state/places';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { OpenRig, PlanRecord } from '@/state/types';
 import { useUnits } from '@/ui/Units';
+import { later } from '@/ui/later';
 import { findingWords } from '@/core/words/findings';
 import { usePractice } from '@/state/usePractice';
 import { Bench } from './Bench';
 import css from './practice.module.css';
 import { KEPT, WAITS } from './words';
 
-const Unknown = dynamic(() => import('./Unknown').then((m) => m.Unknown), { ssr: false });
-const Core = dynamic(() => import('./Core').then((m) => m.Core), { ssr: false });
+const Unknown = later(() => import('./Unknown').then((m) => m.Unknown));
+const Core = later(() => import('./Core').then((m) => m.Core));
 
 /** A rig's practice bench: its drills, each led on the simulated wire. */
 export function PracticePage(p: {

@@ -1,11 +1,11 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { AcceptableCode } from '@/core/documents/rig';
 import { apply } from '@/state/edit';
 import { useRigStore } from '@/state/RigContext';
+import { later } from '@/ui/later';
 
-const AcceptDialog = dynamic(() => import('./AcceptDialog').then((m) => m.AcceptDialog), { ssr: false });
+const AcceptDialog = later(() => import('./AcceptDialog').then((m) => m.AcceptDialog));
 
 function useAccepted(code: AcceptableCode) {
   const store = useRigStore();

@@ -1,9 +1,9 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { Loose } from '@/core/engine/find';
+import { later } from '@/ui/later';
 
-const FindDialog = dynamic(() => import('./FindDialog').then((m) => m.FindDialog), { ssr: false });
+const FindDialog = later(() => import('./FindDialog').then((m) => m.FindDialog));
 
 const NAMES: Record<Loose, string> = {
   gauge: 'gauge',

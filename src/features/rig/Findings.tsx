@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { FindingFigures } from '@/core/documents/reading';
 import { findingWords } from '@/core/words/findings';
@@ -14,12 +13,13 @@ import { LevelMark, LEVEL_WORD } from '@/ui/Level';
 import { useShortcuts } from '@/ui/useShortcuts';
 import { useUnits } from '@/ui/Units';
 import { WhyDialog } from '@/ui/LazyWhy';
+import { later } from '@/ui/later';
 import { acceptable } from './acceptable';
 import css from './findings.module.css';
 import { useMark } from './useMark';
 
-const Accept = dynamic(() => import('./Accept').then((m) => m.Accept), { ssr: false });
-const Withdraw = dynamic(() => import('./Accept').then((m) => m.Withdraw), { ssr: false });
+const Accept = later(() => import('./Accept').then((m) => m.Accept));
+const Withdraw = later(() => import('./Accept').then((m) => m.Withdraw));
 
 /** The findings of the rig, the worst first, each with a fix to try and its reason. */
 export function Findings({ stock }: { stock: Stock }) {

@@ -1,15 +1,15 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
 import { FOAM_IDS, FOAMS, type FoamId } from '@/core/catalog/foams';
 import type { Stock } from '@/state/types';
 import { apply } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';
+import { later } from '@/ui/later';
 import { FoamClass } from './FoamClass';
 import { NumberField } from './Field';
 
-const FoamPath = dynamic(() => import('./FoamPath').then((m) => m.FoamPath), { ssr: false });
+const FoamPath = later(() => import('./FoamPath').then((m) => m.FoamPath));
 
 const NONE = '';
 

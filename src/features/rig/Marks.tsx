@@ -1,10 +1,10 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { useDerived } from '@/state/RigContext';
+import { later } from '@/ui/later';
 import { useMark } from './useMark';
 
-const MarksDialog = dynamic(() => import('./MarksDialog').then((m) => m.MarksDialog), { ssr: false });
+const MarksDialog = later(() => import('./MarksDialog').then((m) => m.MarksDialog));
 
 /** The mark at which the dial stands, where marks were noted; and the way to note them. */
 export function Marks() {

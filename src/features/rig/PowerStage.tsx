@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { memo, useState } from 'react';
 import type { ControlKind } from '@/core/documents/control';
@@ -13,6 +12,7 @@ import type { Stock } from '@/state/types';
 import { apply } from '@/state/edit';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';
+import { later } from '@/ui/later';
 import { Dial } from './Dial';
 import { ChoiceField, NumberField, optionsOf } from './Field';
 import css from './rig.module.css';
@@ -22,9 +22,9 @@ import { Marks } from './Marks';
 import { CONTROL_NAMES, SETTING_NAMES, SUPPLY_NAMES } from './words';
 import { places } from '@/state/places';
 
-const MoreLeads = dynamic(() => import('./MoreLeads').then((m) => m.MoreLeads), { ssr: false });
-const BatteryFields = dynamic(() => import('./BatteryFields').then((m) => m.BatteryFields), { ssr: false });
-const BatteryVolts = dynamic(() => import('./BatteryFields').then((m) => m.BatteryVolts), { ssr: false });
+const MoreLeads = later(() => import('./MoreLeads').then((m) => m.MoreLeads));
+const BatteryFields = later(() => import('./BatteryFields').then((m) => m.BatteryFields));
+const BatteryVolts = later(() => import('./BatteryFields').then((m) => m.BatteryVolts));
 
 const NONE = '';
 /** Stands before a kind in the list of supplies, so that no thing of the drawer has its value. */

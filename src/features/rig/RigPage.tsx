@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useCallback, useState } from 'react';
 import type { Stock } from '@/state/types';
@@ -22,26 +21,29 @@ import { CutFields } from './CutFields';
 import { PowerLinks } from './PowerLinks';
 import { TitleBar } from './TitleBar';
 import { WindowChart } from './WindowChart';
-import { Boundary, Column, type Columns } from '@/ui/Column';
+import { Boundary } from '@/ui/Boundary';
+import { Column, type Columns } from '@/ui/Column';
+import { later } from '@/ui/later';
 
-const Conflict = dynamic(() => import('./Conflict').then((m) => m.Conflict), { ssr: false });
-const Snackbar = dynamic(() => import('@mui/material/Snackbar'), { ssr: false });
-const Foreign = dynamic(() => import('./Foreign').then((m) => m.Foreign), { ssr: false });
-const FoamStage = dynamic(() => import('./FoamStage').then((m) => m.FoamStage), { ssr: false });
-const CutterStage = dynamic(() => import('./CutterStage').then((m) => m.CutterStage), { ssr: false });
-const WireStage = dynamic(() => import('./WireStage').then((m) => m.WireStage), { ssr: false });
-const TensionStage = dynamic(() => import('./TensionStage').then((m) => m.TensionStage), { ssr: false });
-const TensionFollow = dynamic(() => import('./TensionFollow').then((m) => m.TensionFollow), { ssr: false });
-const CutList = dynamic(() => import('./CutList').then((m) => m.CutList), { ssr: false });
-const NextCut = dynamic(() => import('./NextCut').then((m) => m.NextCut), { ssr: false });
-const TryStage = dynamic(() => import('./TryStage').then((m) => m.TryStage), { ssr: false });
-const TensionLinks = dynamic(() => import('./StageLinks').then((m) => m.TensionLinks), { ssr: false });
-const TryLinks = dynamic(() => import('./StageLinks').then((m) => m.TryLinks), { ssr: false });
-const PowerNow = dynamic(() => import('./PowerNow').then((m) => m.PowerNow), { ssr: false });
-const Behind = dynamic(() => import('./Behind').then((m) => m.Behind), { ssr: false });
-const PowerPicture = dynamic(() => import('./PowerPicture').then((m) => m.PowerPicture), {
-  ssr: false,
-  loading: () => <div style={{ height: 122 }} />,
+/** Parts that make up a column: where one does not come, the column says so, once. */
+const WHOLE = { fails: 'column' } as const;
+const Conflict = later(() => import('./Conflict').then((m) => m.Conflict), { fails: 'foot' });
+const Snackbar = later(() => import('@mui/material/Snackbar').then((m) => m.default), { fails: 'quietly' });
+const Foreign = later(() => import('./Foreign').then((m) => m.Foreign), WHOLE);
+const FoamStage = later(() => import('./FoamStage').then((m) => m.FoamStage), WHOLE);
+const CutterStage = later(() => import('./CutterStage').then((m) => m.CutterStage), WHOLE);
+const WireStage = later(() => import('./WireStage').then((m) => m.WireStage), WHOLE);
+const TensionStage = later(() => import('./TensionStage').then((m) => m.TensionStage), WHOLE);
+const TensionFollow = later(() => import('./TensionFollow').then((m) => m.TensionFollow), WHOLE);
+const CutList = later(() => import('./CutList').then((m) => m.CutList), WHOLE);
+const NextCut = later(() => import('./NextCut').then((m) => m.NextCut), WHOLE);
+const TryStage = later(() => import('./TryStage').then((m) => m.TryStage), WHOLE);
+const TensionLinks = later(() => import('./StageLinks').then((m) => m.TensionLinks), WHOLE);
+const TryLinks = later(() => import('./StageLinks').then((m) => m.TryLinks), WHOLE);
+const PowerNow = later(() => import('./PowerNow').then((m) => m.PowerNow), WHOLE);
+const Behind = later(() => import('./Behind').then((m) => m.Behind), WHOLE);
+const PowerPicture = later(() => import('./PowerPicture').then((m) => m.PowerPicture), {
+  waiting: <div style={{ height: 122 }} />,
 });
 
 /** One rig: the wire picture above, a stage below: decide, what follows, what to do. */
@@ -157,12 +159,10 @@ function Inside({ stock, late, answers }: { stock: Stock; late: LateStages; answ
           </>
         )}
       </div>
-      <Boundary of={String(contested)}>{contested && <Conflict />}</Boundary>
+      {contested && <Conflict />}
       {/* There before it is wanted: a cut may be logged where nothing more can be fetched. */}
       {(trying || told !== null) && (
-        <Boundary of={String(told)} quiet>
-          <Snackbar open={told !== null} autoHideDuration={6000} onClose={() => tell(null)} message={told} />
-        </Boundary>
+        <Snackbar open={told !== null} autoHideDuration={6000} onClose={() => tell(null)} message={told} />
       )}
     </div>
   );

@@ -1,13 +1,13 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { SEEN, type Seen } from '@/core/documents/log';
 import { SEEN_WORDS } from '@/core/words/cuts';
 import css from './try.module.css';
 import { Several } from '@/ui/Several';
+import { later } from '@/ui/later';
 
-const TestCutHow = dynamic(() => import('./TestCutHow').then((m) => m.TestCutHow), { ssr: false });
-const SeenDialog = dynamic(() => import('./SeenDialog').then((m) => m.SeenDialog), { ssr: false });
+const TestCutHow = later(() => import('./TestCutHow').then((m) => m.TestCutHow));
+const SeenDialog = later(() => import('./SeenDialog').then((m) => m.SeenDialog));
 
 /** What was seen on a cut: chosen by its word, or by a drawing of it; and how to make a cut that tells the truth. */
 export function SeenChips({ seen, onSeen }: { seen: readonly Seen[]; onSeen: (seen: Seen[]) => void }) {

@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
 import type { Rig } from '@/core/documents/rig';
 import { apply } from '@/state/edit';
@@ -7,12 +6,13 @@ import { useRig, useRigStore } from '@/state/RigContext';
 import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
 import { Term } from '@/ui/Term';
+import { later } from '@/ui/later';
 import { ChoiceField, NumberField, optionsOf } from './Field';
 import css from './rig.module.css';
 import { useField } from './useField';
 import { TENSION_NAMES } from './stageWords';
 
-const TakeUpDialog = dynamic(() => import('./TakeUpDialog').then((m) => m.TakeUpDialog), { ssr: false });
+const TakeUpDialog = later(() => import('./TakeUpDialog').then((m) => m.TakeUpDialog));
 
 type Kind = Rig['tension']['kind'];
 /** What a springy frame gives until it was squeezed, N/mm. Ours. */

@@ -1,16 +1,15 @@
 'use client';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { memo, useState } from 'react';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
-import { Boundary } from '@/ui/Column';
 import { useUnits } from '@/ui/Units';
+import { later } from '@/ui/later';
 import css from './title.module.css';
 import { useField } from './useField';
 import { SAVE_WORDS } from '@/core/words/saving';
 import { downloads, places } from '@/state/places';
 
-const NoteDialog = dynamic(() => import('./NoteDialog').then((m) => m.NoteDialog), { ssr: false });
+const NoteDialog = later(() => import('./NoteDialog').then((m) => m.NoteDialog));
 
 /** Name of the rig, whether it is saved, undo, note, and what can be done with the whole. */
 export const TitleBar = memo(function TitleBar() {
@@ -77,7 +76,7 @@ export const TitleBar = memo(function TitleBar() {
           Export
         </a>
       </div>
-      <Boundary of={String(noting)}>{noting && <NoteDialog onClose={() => setNoting(false)} />}</Boundary>
+      {noting && <NoteDialog onClose={() => setNoting(false)} />}
     </div>
   );
 });

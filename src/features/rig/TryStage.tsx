@@ -2,7 +2,6 @@
 import { outside } from '@/core/words/limits';
 import { faultSentence } from '@/core/words/rigFields';
 import Button from '@mui/material/Button';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { memo, useEffect, useState } from 'react';
 import { limitsOf } from '@/core/documents/fieldPath';
@@ -22,12 +21,13 @@ import { SeenChips } from './SeenChips';
 import { Stored } from './Stored';
 import { cutForm, freshCut } from './testCut.view';
 import { TextLine } from '@/ui/TextLine';
+import { later } from '@/ui/later';
 import css from './try.module.css';
 import { GRADE_HELP, GRADE_WORDS } from '@/core/words/cuts';
 import { SETTING_NAMES } from './words';
 
 const stopwatch = () => import('./Stopwatch').then((m) => m.Stopwatch);
-const Stopwatch = dynamic(stopwatch, { ssr: false });
+const Stopwatch = later(stopwatch);
 
 /** Log a test cut: what was set, how deep, how long, what was seen. */
 export const TryStage = memo(function TryStage({ onLogged }: { onLogged: (words: string) => void }) {

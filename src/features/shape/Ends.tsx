@@ -1,12 +1,12 @@
 'use client';
-import dynamic from 'next/dynamic';
 import type { Section } from '@/core/documents/plan';
 import { usePieces } from '@/state/PlanContext';
 import { SectionEnd } from '@/ui/SectionEnd';
+import { later } from '@/ui/later';
 import { PlanNumber, usePlanField } from './fields';
 import { END_NAMES } from './words';
 
-const SectionDialog = dynamic(() => import('./SectionDialog').then((m) => m.SectionDialog), { ssr: false });
+const SectionDialog = later(() => import('./SectionDialog').then((m) => m.SectionDialog));
 
 /** One end of the piece: which section, how large. */
 export function EndFields({ end }: { end: 'root' | 'tip' }) {

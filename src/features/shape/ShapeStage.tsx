@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import { apply } from '@/state/edit';
@@ -18,13 +17,13 @@ import css from './shape.module.css';
 import { HAND_NAMES, faultWords } from './words';
 import { places } from '@/state/places';
 import { Column, type Columns } from '@/ui/Column';
+import { later } from '@/ui/later';
 
-const CoreView = dynamic(() => import('./CoreView').then((m) => m.CoreView), {
-  ssr: false,
-  loading: () => <p className="dim">Setting up the view …</p>,
+const CoreView = later(() => import('./CoreView').then((m) => m.CoreView), {
+  waiting: <p className="dim">Setting up the view …</p>,
 });
-const Forecast = dynamic(() => import('./Forecast').then((m) => m.Forecast), { ssr: false });
-const Finish = dynamic(() => import('./Finish').then((m) => m.Finish), { ssr: false });
+const Forecast = later(() => import('./Forecast').then((m) => m.Forecast));
+const Finish = later(() => import('./Finish').then((m) => m.Finish));
 
 /** The stage Shape: what the core is, what falls out of the block, what to mend. */
 export function ShapeStage({ columns }: { columns: Columns }) {

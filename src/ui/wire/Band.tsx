@@ -1,5 +1,5 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from '../later';
 import { useId } from 'react';
 import type { ReadingFigures } from '@/core/documents/reading';
 import { asTyped, rangeText, show } from '@/core/units/format';
@@ -17,7 +17,7 @@ import type { Evaluation } from '@/core/engine/evaluation';
 const HEIGHT = 222;
 
 // Drawn on one stage alone.
-const Forces = dynamic(() => import('./Forces').then((m) => m.Forces), { ssr: false });
+const Forces = later(() => import('./Forces').then((m) => m.Forces), { fails: 'quietly' });
 
 /** The band: the rig to scale with each number where a hand would point. It answers every edit. */
 export function Band({

@@ -1,13 +1,15 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
 import { RigPage } from '@/features/rig/RigPage';
 import { KeptJobsContext, type KeptJobs } from '@/state/keptJobs';
 import { KeptPiecesContext, type Kept } from '@/state/keptPieces';
 import type { JobRecord, OpenRig, PlanRecord, Stock } from '@/state/types';
+import { later } from '@/ui/later';
 
-const Pieces = dynamic(() => import('@/features/shape/PieceStages').then((m) => m.PieceStages), { ssr: false });
-const Jobs = dynamic(() => import('@/features/jobs/JobStages').then((m) => m.JobStages), { ssr: false });
+const Pieces = later(() => import('@/features/shape/PieceStages').then((m) => m.PieceStages), {
+  fails: 'column',
+});
+const Jobs = later(() => import('@/features/jobs/JobStages').then((m) => m.JobStages), { fails: 'column' });
 const LATE = { shape: Pieces, cut: Pieces, job: Jobs, make: Jobs };
 
 /** A rig with its pieces or jobs: the stages Shape and Cut, or Job and Make, join the others, fetched when one is opened. */

@@ -1,18 +1,18 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { JobOf } from '@/core/documents/job';
 import type { Section } from '@/core/documents/plan';
 import { useJob } from '@/state/JobContext';
 import { Act } from '@/ui/Act';
 import { SectionEnd } from '@/ui/SectionEnd';
+import { later } from '@/ui/later';
 import { JobChoice, JobNumber, useJobField } from '../inputs';
 import css from '../jobs.module.css';
 import { MachineFields } from './MachineFields';
 import { CORE_CUT_NAMES, END_NAMES, FIRST_NAMES, ROOT_NAMES } from './words';
 
-const SectionDialog = dynamic(() => import('./SectionDialog').then((m) => m.SectionDialog), { ssr: false });
-const PlanDialog = dynamic(() => import('./PlanDialog').then((m) => m.PlanDialog), { ssr: false });
+const SectionDialog = later(() => import('./SectionDialog').then((m) => m.SectionDialog));
+const PlanDialog = later(() => import('./PlanDialog').then((m) => m.PlanDialog));
 
 type Plan = JobOf<'core'>['plan'];
 type EndOf = Plan['piece']['root'];

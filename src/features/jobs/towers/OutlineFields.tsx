@@ -1,10 +1,10 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { entryOf } from '@/core/engine/motion/lay';
 import type { JobOf } from '@/core/documents/job';
 import { useJob } from '@/state/JobContext';
 import { Act } from '@/ui/Act';
+import { later } from '@/ui/later';
 import { Block, JobNumber, Size, useJobField } from '../inputs';
 import css from '../jobs.module.css';
 import { DrawingDialog } from './DrawingDialog';
@@ -14,7 +14,7 @@ import { beside, boxOfLoops, placed, turned } from './place';
 
 type Loops = [number, number][][];
 
-const TextDialog = dynamic(() => import('./TextDialog').then((m) => m.TextDialog), { ssr: false });
+const TextDialog = later(() => import('./TextDialog').then((m) => m.TextDialog));
 
 /** Parts out of a block: the drawing and where it lies, the block, the way in, and the machine. */
 export function OutlineFields() {

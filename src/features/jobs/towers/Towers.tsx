@@ -6,7 +6,6 @@ import { becauseText, deviationText, motionFindingWords } from '@/core/words/mot
 import { useJob } from '@/state/JobContext';
 import { places } from '@/state/places';
 import { useDerived, useRig } from '@/state/RigContext';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import { useMotion } from '@/state/useMotion';
@@ -14,14 +13,15 @@ import { Act } from '@/ui/Act';
 import { FindingCard, FindingList } from '@/ui/FindingCard';
 import { saveFile } from '@/ui/saveFile';
 import { useUnits } from '@/ui/Units';
+import { later } from '@/ui/later';
 import jobs from '../jobs.module.css';
 import { CombTable } from './CombTable';
 import { PathPicture } from './PathPicture';
 import css from './towers.module.css';
 import { CAUTION } from './words';
 
-const TurnedView = dynamic(() => import('./TurnedView').then((m) => m.TurnedView), { ssr: false });
-const Layout = dynamic(() => import('./Layout').then((m) => m.Layout), { ssr: false });
+const TurnedView = later(() => import('./TurnedView').then((m) => m.TurnedView));
+const Layout = later(() => import('./Layout').then((m) => m.Layout));
 
 /** Findings of a path or of code, the worst first. */
 export function MotionFindings({

@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { JobOf } from '@/core/documents/job';
 import type { TowerKind } from '@/core/documents/towerJobs';
@@ -14,6 +13,7 @@ import { Fact } from '@/ui/Fact';
 import { PickAgain } from '@/ui/PickFile';
 import { saveFile } from '@/ui/saveFile';
 import { useUnits } from '@/ui/Units';
+import { later } from '@/ui/later';
 import { PathPicture } from '../PathPicture';
 import { MotionFindings } from '../Towers';
 import { TowersPage, type OfTowers } from '../TowersPage';
@@ -21,9 +21,8 @@ import { CAUTION } from '../words';
 import css from './code.module.css';
 import type { LineNote } from './Editor';
 
-const Editor = dynamic(() => import('./Editor').then((m) => m.Editor), {
-  ssr: false,
-  loading: () => <p className="dim">Opening the editor …</p>,
+const Editor = later(() => import('./Editor').then((m) => m.Editor), {
+  waiting: <p className="dim">Opening the editor …</p>,
 });
 
 /** Largest file that is opened, bytes. */
