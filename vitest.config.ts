@@ -2,6 +2,7 @@ import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { defineConfig } from 'vitest/config';
 import { noPostgres } from './scripts/postgres.mjs';
+import { LATE } from './scripts/wasm.mjs';
 
 /** Tests that run on the embedded database, and a second time on a PostgreSQL server. */
 const ON_BOTH = [
@@ -28,6 +29,7 @@ export default defineConfig({
     },
   },
   test: {
+    execArgv: [LATE],
     // Left to itself it keeps one processor free, half of a small machine.
     maxWorkers: availableParallelism(),
     globalSetup: ['tests/threads.ts', 'tests/postgres.ts'],

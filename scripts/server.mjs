@@ -7,6 +7,7 @@ import { keepCompiled } from './codeCache.mjs';
 import { EVERYWHERE, isPage, judge, leaveUnpacked, mendHeaders, refuse } from './door.mjs';
 import { givesBackAtRest, restSeconds } from './rest.mjs';
 import { ensureThreads } from './setup.mjs';
+import { optimiseLate } from './wasm.mjs';
 
 /** How long a request may take to come in whole: a backup over a slow network. */
 const WHOLE_MS = 15 * 60_000;
@@ -116,6 +117,7 @@ export async function listen({ root, host, port, allowed, tls = null, dev = fals
     server.listen({ port, host }, resolve);
   });
   await ensureThreads(root);
+  optimiseLate();
   if (!dev) keepCompiled(path.join(root, '.next', 'cache', 'code.bin'));
   const { default: next } = await import('next');
   const app = next({ dev, dir: root, hostname: host, port, quiet: true });

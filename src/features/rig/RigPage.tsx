@@ -1,5 +1,5 @@
 'use client';
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useSearchParams } from 'next/navigation';
 import { useCallback, useState } from 'react';
 import type { Stock } from '@/state/types';
 import type { OpenRig } from '@/state/types';
@@ -56,10 +56,10 @@ export function RigPage(p: { open: OpenRig; stock: Stock; late: LateStages; answ
 }
 
 function useStage(): [StageId, (s: StageId) => void] {
-  const router = useRouter();
   const asked = useSearchParams().get('stage');
   const stage = STAGES.find((s) => s === asked) ?? 'foam';
-  const go = useCallback((s: StageId) => router.replace(`?stage=${s}`, { scroll: false }), [router]);
+  // All of a rig is here already: the server is not asked again for another stage of it.
+  const go = useCallback((s: StageId) => window.history.replaceState(null, '', `?stage=${s}`), []);
   return [stage, go];
 }
 

@@ -1,21 +1,24 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { Suspense } from 'react';
+import { cache, Suspense } from 'react';
 import { jobService } from '@/server/jobs';
 import { planService } from '@/server/plans';
 import { openRig } from '@/server/rigs';
 import { drawer } from '@/server/stock';
 import { RigWithPieces } from './RigWithPieces';
 
+/** Read once a request, for its title and its page. */
+const opened = cache(openRig);
+
 type Props = { params: Promise<{ id: string }> };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const open = await openRig((await params).id);
+  const open = await opened((await params).id);
   return { title: open?.record.doc.name || 'Rig' };
 }
 
 export default async function Page({ params }: Props) {
-  const open = await openRig((await params).id);
+  const open = await opened((await params).id);
   if (!open) notFound();
   return (
     <Suspense>
