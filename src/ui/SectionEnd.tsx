@@ -1,6 +1,6 @@
 'use client';
 import { useId, useState, type ReactNode } from 'react';
-import type { Section } from '@/core/documents/plan';
+import type { Section } from '@/core/documents/section';
 import { SECTION_NAMES } from '@/core/words/sections';
 import { QuantityField } from './QuantityField';
 import { TextLine } from './TextLine';

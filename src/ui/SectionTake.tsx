@@ -1,5 +1,5 @@
 'use client';
-import type { Section } from '@/core/documents/plan';
+import type { Section } from '@/core/documents/section';
 import type { Pt } from '@/core/numeric/polyline';
 import { OutlineChoice, SmallOutline } from './OutlineChoice';
 import { PickAgain } from './PickFile';

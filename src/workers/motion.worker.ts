@@ -1,5 +1,6 @@
 /// <reference lib="webworker" />
-import { motionOf, reenterCode, replayOf } from '@/core/engine/motion/motion';
+import { motionOf } from '@/core/engine/motion/motion';
+import { reenterCode, replayOf } from '@/core/engine/motion/replay';
 import { motionView, playView, standsOf } from '@/core/engine/motion/view';
 import { CoreFault } from '@/core/numeric/fault';
 import type { MotionAnswer, MotionRequest } from './protocol';

@@ -1,4 +1,4 @@
-import type { Method } from './plan';
+import type { Method } from './method';
 import type { FrameKind, Rig } from './rig';
 
 /** What a kind of cutter is and is not: what its screens show, and what its words may speak of. */

@@ -4,6 +4,8 @@ import { z } from 'zod';
 export const between = (lo: number, hi: number) => z.number().min(lo).max(hi);
 /** Number over 0, up to hi. */
 export const overZero = (hi: number) => z.number().gt(0).max(hi);
+/** Number from 0 to hi, both allowed; 0 where it is left out. */
+export const upTo = (hi: number) => between(0, hi).default(0);
 /** Revision that a save was made on: a whole number that the database can count on from. */
 export const baseSchema = z.number().int().min(1).max(2_147_483_646);
 

@@ -3,13 +3,11 @@ import { buildFaults, buildSizesSchema } from './build';
 import { CUTTERS } from './cutters';
 import { between, known, overZero } from './fields';
 import { builtAs, jobsOf, type JobKind } from './jobKinds';
-import { block, common, point, size, type JobFault } from './jobParts';
-import { LOOP_SHAPES } from './loopShapes';
+import { block, common, size, some, type JobFault } from './jobParts';
 import { rigSchema, type Rig } from './rig';
 import { combFaults, combJob, coreJob, outlineFaults, outlineJob, turnedFaults, turnedJob } from './towerJobs';
+import { strips, disc, cutout, groove, segments } from './cutJobs';
 
-const some = known(z.number().int().min(1).max(10000));
-const tilt = between(-60, 60).default(0);
 /** Sheets off a block under a wire that lies level: how thick, and what carries the wire. */
 const sheets = z.strictObject({
   ...common,
@@ -48,68 +46,6 @@ const sheets = z.strictObject({
   ),
   /** Most that one sheet may weigh, g. */
   limitG: known(overZero(1e6)),
-});
-
-const strips = z.strictObject({
-  ...common,
-  kind: z.literal('strips'),
-  /** [along the cut, across the strips, thickness]. */
-  boardMm: block,
-  widthMm: size,
-  tiltDeg: tilt,
-  count: some,
-  /** Gap between the faces when one half of a trial cut is flipped. */
-  flipGapMm: known(between(0, 500)),
-});
-
-const disc = z.strictObject({
-  ...common,
-  kind: z.literal('disc'),
-  /** Diameters. */
-  outerMm: size,
-  innerMm: known(size),
-  thickMm: size,
-  tiltDeg: tilt,
-});
-
-const cutout = z.strictObject({
-  ...common,
-  kind: z.literal('cutout'),
-  /** What is wanted: the block with its hole, or the piece that comes out. */
-  keep: z.enum(['hole', 'piece']).default('hole'),
-  outline: z.array(point).min(3).max(5000),
-  thickMm: size,
-});
-
-const groove = z.strictObject({
-  ...common,
-  kind: z.literal('groove'),
-  shape: z.enum(LOOP_SHAPES),
-  /** An own outline in place of the shape, closed, its top edge where the loop is open; it is fitted to the groove. */
-  outline: known(z.array(point).min(3).max(5000)),
-  widthMm: size,
-  depthMm: size,
-  lengthMm: size,
-  /** Outer width of the loop at hand; null: one is bent that fills the groove in one pass. */
-  loopMm: known(size),
-  toleranceMm: between(0.01, 20).default(0.5),
-});
-
-const segments = z.strictObject({
-  ...common,
-  kind: z.literal('segments'),
-  /** [thickness that the wire falls through, along the wire, length that is parted]. */
-  blockMm: block,
-  lengthsMm: z.array(size).min(1).max(500),
-  /** Angle of each face from square; 180/n for a ring of n. */
-  angleDeg: between(0, 45).default(0),
-  turnOver: z.boolean().default(false),
-  /** How far from square a cut is, as seen on a flipped half. */
-  errorDeg: between(0, 10).default(0.1),
-  /** How far the board is tipped so that the wire leans on its guides. */
-  tipDeg: between(0, 10).default(0.9),
-  /** Weight that falls: wire, bow and what hangs on it, g. */
-  massG: between(1, 100000).default(900),
 });
 
 /** Building the cutter itself: sizes by its kind, from which its parts and holes follow. */

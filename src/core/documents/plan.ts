@@ -1,32 +1,11 @@
 import { z } from 'zod';
-import { between, instantSchema, known, overZero } from './fields';
+import { between, instantSchema, known, overZero, upTo } from './fields';
 import { rigSchema } from './rig';
+import { sectionSchema } from './section';
+import { ownEnd } from './ownEdge';
+import { methodSchema } from './method';
 
 const share = between(-1, 2);
-/** A point of a section, in chords. */
-export const pointSchema = z.tuple([between(-2, 3), between(-2, 2)]);
-
-/**
- * A section: a NACA code; points in chords from the tail over the top to the nose and back; or a plain shape by numbers, heights as
- * shares of the chord.
- */
-export const sectionSchema = z.discriminatedUnion('kind', [
-  z.strictObject({
-    kind: z.literal('naca'),
-    code: z.string().regex(/^\d{4,5}$/, 'must be four or five digits'),
-  }),
-  z.strictObject({
-    kind: z.literal('points'),
-    points: z.array(pointSchema).min(3).max(2000),
-    name: z.string().max(200).optional(),
-  }),
-  z.strictObject({ kind: z.literal('rectangle'), height: between(0.002, 10) }),
-  z.strictObject({ kind: z.literal('circle') }),
-  z.strictObject({ kind: z.literal('half-round'), height: between(0.002, 2) }),
-  z.strictObject({ kind: z.literal('trapezium'), height: between(0.002, 10), topShare: between(0.02, 1) }),
-]);
-export type Section = z.infer<typeof sectionSchema>;
-export const SECTION_KINDS = ['naca', 'points', 'rectangle', 'circle', 'half-round', 'trapezium'] as const;
 
 const end = {
   section: sectionSchema,
@@ -34,17 +13,16 @@ const end = {
   twistDeg: between(-45, 45).default(0),
   thicknessScale: between(0.05, 10).default(1),
 };
-const mm = (hi: number) => between(0, hi).default(0);
 
 /** What is not foam of the finished part, or is left to the hand: taken off or added before the templates are drawn. */
 export const finishSchema = z.strictObject({
-  skinMm: mm(50),
+  skinMm: upTo(50),
   /** A tail of wood or filler: so much of the chord is not foam. */
-  solidTailMm: mm(500),
+  solidTailMm: upTo(500),
   /** The thinnest tail that foam holds: the core is thickened to it. */
-  leastTailMm: mm(50),
+  leastTailMm: upTo(50),
   /** So much of the nose is left square, to be rounded by hand. */
-  squareNoseMm: mm(200),
+  squareNoseMm: upTo(200),
 });
 export const DOWEL_FACES = ['root', 'tip', 'both'] as const;
 /** A hole for a dowel along the span, drilled into an end's face: where along the chord, in the middle of the section's thickness there. */
@@ -78,7 +56,7 @@ export const blankSchema = z.strictObject({
   lengthMm: between(1, 20000),
   widthMm: between(1, 20000),
   heightMm: between(1, 5000),
-  skinMm: mm(100),
+  skinMm: upTo(100),
   marginMm: between(0, 500).default(15),
 });
 export type Blank = z.infer<typeof blankSchema>;
@@ -92,35 +70,6 @@ export const sheetStockSchema = z.strictObject({
   count: z.number().int().min(1).max(1000).default(1),
 });
 export type SheetStock = z.infer<typeof sheetStockSchema>;
-
-export const methodSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('two-person') }),
-  z.strictObject({ kind: z.literal('single-pass') }),
-  z.strictObject({
-    kind: z.literal('swing-arm'),
-    tipRadiusMm: between(5, 5000),
-    maxRadiusMm: between(5, 5000),
-  }),
-  z.strictObject({ kind: z.literal('lever'), armMm: between(5, 5000) }),
-  z.strictObject({ kind: z.literal('anchored'), anchorMm: between(2, 50000) }),
-  z.strictObject({ kind: z.literal('equal-pull'), pullN: between(0, 1000) }),
-  z.strictObject({
-    kind: z.literal('gravity'),
-    massG: between(1, 100000),
-    counterG: mm(100000),
-    frictionN: mm(1000),
-  }),
-]);
-export type Method = z.infer<typeof methodSchema>;
-export const METHOD_KINDS = [
-  'two-person',
-  'single-pass',
-  'swing-arm',
-  'lever',
-  'anchored',
-  'equal-pull',
-  'gravity',
-] as const;
 
 export const TEMPLATE_MATERIALS = ['card', 'plywood', 'laminate', 'aluminium', 'steel'] as const;
 export const slotSchema = z.strictObject({
@@ -142,21 +91,6 @@ export const cutTemplateSchema = z.strictObject({
   of: pieceSchema.pick({ root: true, tip: true, twistAbout: true, finish: true }),
 });
 export type CutTemplate = z.infer<typeof cutTemplateSchema>;
-
-/**
- * An edge of a template that exists, mm, along the chord line from the nose that is marked on it and square to it, from nose to tail:
- * points that a fair curve goes through, or a line as it was drawn.
- */
-export const ownEdgeSchema = z.strictObject({
-  kind: z.enum(['points', 'line']),
-  points: z
-    .array(z.tuple([between(-500, 6000), between(-3000, 3000)]))
-    .min(2)
-    .max(2000),
-});
-export type OwnEdge = z.infer<typeof ownEdgeSchema>;
-const ownEnd = z.strictObject({ top: known(ownEdgeSchema), bottom: known(ownEdgeSchema) });
-export type OwnEdges = z.infer<typeof ownEnd>;
 
 export const templateSchema = z.strictObject({
   split: z.enum(['top-bottom', 'turned', 'outline', 'square']).default('top-bottom'),
@@ -190,7 +124,7 @@ export const planSchema = z.strictObject({
   template: templateSchema.prefault({}),
   toleranceMm: between(0.05, 20).default(0.5),
   /** Weight of the bow and whether it hangs from a counterweight or cord: what the hands have to hold. */
-  bow: z.strictObject({ massG: mm(50000), hung: z.boolean().default(true) }).prefault({}),
+  bow: z.strictObject({ massG: upTo(50000), hung: z.boolean().default(true) }).prefault({}),
 });
 export type Plan = z.infer<typeof planSchema>;
 

@@ -1,7 +1,8 @@
 import type { Rig } from '../documents/rig';
 import { evaluate } from './evaluate';
 import { histories, type History } from './history';
-import { profileOf, warmingProfiles, type Chill, type Profile } from './profile';
+import { profileOf, warmingProfiles, type Profile } from './profile';
+import { type Chill } from './profileProblem';
 import { sessionOf, type Session } from './session';
 import { compareControlModes, type Advised } from './steady';
 import { timesOf } from './times';

@@ -1,5 +1,6 @@
 import type { Control } from '../documents/control';
-import { BUCK_DROP, ohmPerMetre, type Setup } from './setup';
+import { ohmPerMetre, type Setup } from './setup';
+import { BUCK_DROP } from './drive';
 
 /** The most that a rig's dial can be set to, in the setting's own unit; null where there is none. */
 export function dialTop(s: Setup): number | null {

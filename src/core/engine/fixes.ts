@@ -1,15 +1,17 @@
-import { SETTING_LIMITS, type ControlKind } from '../documents/controlKinds';
 import type { FindingCode } from '../documents/reading';
 import type { Rig } from '../documents/rig';
-import { handLed } from '../documents/rigDefaults';
 import { draftsInTurn, FINDERS, RANK } from './drafts';
-import { evaluate, heldAnew } from './evaluate';
+import { heldAnew } from './evaluate';
 import type { Draft, Finder, Patch } from './findings/draft';
 import { tensionFindings } from './findings/tension';
-import { fuseMissing, switchMissing, wiringFindings } from './findings/wiring';
+import { wiringFindings } from './findings/wiring';
+import { fuseMissing, switchMissing } from './findings/protection';
 import { merge } from './merge';
-import { spareTries, type Spares } from './spares';
+import type { Spares } from './spares';
 import type { Evaluation } from './evaluation';
+import { inOrder } from './kindOfPatch';
+import { worthLeading, buildable, guardOnly, coldPatch, legal } from './legalFix';
+import { solvedOnce, growth, lifted } from './fixEffects';
 
 const HELD_FINDERS: readonly Finder[] = [wiringFindings, tensionFindings];
 const WIRED_FINDERS: readonly Finder[] = [wiringFindings];
@@ -22,13 +24,6 @@ const GUARDS: Partial<Record<FindingCode, (rig: Rig) => boolean>> = {
 /** How many patches are tried for a finding, by its level, and how many proven ones are given at most. */
 const MOST_TRIES = { stop: 8, fix: 5, note: 1 } as const;
 const MOST_FIXES = 3;
-/** More wire than this many times what the frame takes now, or than this, mm, is another cutter. Ours. */
-const MORE_WIRE = 1.5;
-const LONGEST_MM = 4000;
-/** Room that a frame built for the foam has beyond it, mm. */
-const ROOM_MM = 120;
-/** No hand leads a cut faster, mm/s. Common practice, no source. */
-export const HAND_MAX_FEED = 15;
 /** A lesser finding counts as made worse when its measure grows by more than this share. */
 const WORSE = 0.02;
 
@@ -38,28 +33,6 @@ export interface ProvenFix {
   readonly worsens: readonly FindingCode[];
   readonly uses: string | null;
 }
-
-/** The value of a finding that grows as it gets worse. */
-const MEASURE: Partial<Record<FindingCode, string>> = {
-  'supply-overload': 'load', 'pulse-peak-overload': 'load', 'supply-near-limit': 'load', 'control-overload': 'load',
-  'wire-overstressed': 'use', 'wire-stress-high': 'use', 'takes-a-set': 'yieldUse', 'bar-near-buckling': 'share',
-  'spring-past-safe-load': 'pullN', 'wire-melts': 'wireC', 'wire-too-hot': 'wireC', glows: 'wireC', 'smokes-at-entry': 'wireC',
-  'touch-voltage': 'volts', 'lead-overheats': 'amps', 'lead-loss-high': 'share', 'contact-loss-high': 'share',
-  'lag-high': 'lagMm', 'wire-goes-slack': 'slackMm', 'feed-too-fast': 'reserve', 'feed-near-limit': 'reserve',
-  'wide-slot': 'kerfMm', 'melt-back': 'kerfMm', 'fume-limit': 'foamC', 'take-up-short': 'growthMm',
-}; // prettier-ignore
-
-/** Findings that are the same trouble at rising levels. */
-const FAMILIES: readonly (readonly FindingCode[])[] = [
-  ['supply-near-limit', 'supply-overload', 'pulse-peak-overload'],
-  ['control-overload'],
-  ['takes-a-set', 'wire-stress-high', 'wire-overstressed'],
-  ['feed-near-limit', 'feed-too-fast'],
-  ['wide-slot', 'melt-back'],
-  ['smokes-at-entry', 'fume-limit'],
-  ['glows', 'wire-too-hot', 'wire-melts'],
-  ['not-isolated', 'mains-direct'],
-];
 /** What leaves a rig that does not cut, or hardly: no fix may end there. */
 const DEAD: ReadonlySet<FindingCode> = new Set(['wire-too-cold', 'cannot-start', 'heat-marginal']);
 /** What smokes or glows is no way out of anything either. */
@@ -84,33 +57,6 @@ export function fixesOf(
     if (proven.length === most) break;
   }
   return proven;
-}
-
-/** 0 a dial or a pull, 1 a feed, 3 a length, 4 something else to hang, wire or buy; what is in the drawer goes in at 2. */
-export function kindOfPatch(patch: Patch): number {
-  const wire = patch['wire'] as Record<string, unknown> | undefined;
-  const tension = patch['tension'] as Record<string, unknown> | undefined;
-  if (patch['leads'] || patch['frame'] || patch['supply'] || tension?.['kind'] || wire?.['diameterMm'])
-    return 4;
-  if (wire) return 3;
-  return patch['cut'] ? 1 : 0;
-}
-
-function* inOrder(
-  draft: Draft,
-  near: Evaluation,
-  spares: Spares | null,
-): Iterable<{ patch: Patch; uses: string | null }> {
-  let drawer = spares;
-  for (const patch of draft.tries?.() ?? []) {
-    if (!patch) continue;
-    if (drawer && kindOfPatch(patch) > 1) {
-      yield* spareTries(draft.code, near, drawer);
-      drawer = null;
-    }
-    yield { patch, uses: null };
-  }
-  if (drawer) yield* spareTries(draft.code, near, drawer);
 }
 
 /** The lesser findings that a patch makes worse; null where it does not mend its finding, harms, or is not worth doing. */
@@ -139,81 +85,4 @@ function proof(patch: Patch, draft: Draft, found: readonly Draft[], near: Evalua
     if (grown > WORSE && d.level !== 'note') worsens.push(d);
   }
   return worsens.sort((a, b) => RANK[a.level] - RANK[b.level]).map((d) => d.code);
-}
-
-/** Evaluations of patched rigs, by the evaluation of the rig as it is: two findings often try the same dial. */
-const AGAIN = new WeakMap<Evaluation, Map<string, Evaluation>>();
-
-function solvedOnce(near: Evaluation, patch: Patch): Evaluation {
-  let solved = AGAIN.get(near);
-  if (!solved) AGAIN.set(near, (solved = new Map()));
-  const key = JSON.stringify(patch);
-  let e = solved.get(key);
-  if (!e) solved.set(key, (e = evaluate(merge(near.s.rig, patch))));
-  return e;
-}
-
-/** Share by which a finding's measure has grown; 0 where it has none. */
-function growth(before: Draft, after: Draft): number {
-  const key = MEASURE[after.code];
-  const [a, b] = key ? [before.values[key], after.values[key]] : [null, null];
-  return typeof a === 'number' && typeof b === 'number' && a !== 0 ? b / a - 1 : 0;
-}
-
-/** Whether a finding stands at a worse level than the worst of its family did, where any of it did. */
-function lifted(d: Draft, found: readonly Draft[]): boolean {
-  const family = FAMILIES.find((f) => f.includes(d.code));
-  let was = false;
-  for (const f of found)
-    if (family ? family.includes(f.code) : f.code === d.code) {
-      if (RANK[f.level] <= RANK[d.level]) return false;
-      was = true;
-    }
-  return was;
-}
-
-function worthLeading(e: Evaluation, near: Evaluation): boolean {
-  if (!handLed(e.s.rig) || e.feed === null) return true;
-  return e.feed * 1000 <= Math.max(HAND_MAX_FEED, (near.feed ?? 0) * 1000) * (1 + 1e-9);
-}
-
-function buildable(rig: Rig, patch: Patch): boolean {
-  const mm = (patch['wire'] as { lengthMm?: number } | undefined)?.lengthMm;
-  if (mm === undefined || mm <= rig.wire.lengthMm) return true;
-  return mm <= Math.min(LONGEST_MM, MORE_WIRE * Math.max(rig.wire.lengthMm, rig.foam.widthMm + ROOM_MM));
-}
-
-/** Whether a patch names nothing but a fuse or a switch. */
-function guardOnly(patch: Patch): boolean {
-  return Object.entries(patch).every(([group, part]) => group === 'leads' && guards(part as object));
-}
-
-const guards = (leads: object) => Object.keys(leads).every((k) => k === 'fuseA' || k === 'switchA');
-
-/** Whether a patch names only fuse, switch, how the wire is held and the frame's material. A test holds it to the plain way. */
-function coldPatch(patch: Patch): boolean {
-  return Object.entries(patch).every(
-    ([group, part]) =>
-      (group === 'leads' && guards(part as object)) ||
-      group === 'tension' ||
-      (group === 'frame' && Object.keys(part as object).every((k) => k === 'material')),
-  );
-}
-
-/** The schema's limits of the values that fixes may change; the whole schema is checked by a test. */
-function legal(rig: Rig, patch: Patch): boolean {
-  const { control, wire, cut, tension } = patch as {
-    [K in 'control' | 'wire' | 'cut' | 'tension']?: Record<string, number | null>;
-  };
-  const within = (x: number | null | undefined, lo: number, hi: number) => x == null || (x >= lo && x <= hi);
-  const dial = SETTING_LIMITS[(control?.['kind'] as unknown as ControlKind | undefined) ?? rig.control.kind];
-  return (
-    (control?.['setting'] === undefined ||
-      control['setting'] === null ||
-      (dial !== null && within(control['setting'], dial[0], dial[1]))) &&
-    within(wire?.['lengthMm'], 1, 20000) &&
-    within(wire?.['diameterMm'], 0.02, 5) &&
-    within(cut?.['feedMmS'], 0.01, handLed(rig) ? HAND_MAX_FEED : 1000) &&
-    within(tension?.['setN'], 0, 5000)
-  );
 }

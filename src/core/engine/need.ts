@@ -5,7 +5,8 @@ import { lossToAir } from '../physics/heat/loss';
 import { hottest } from '../physics/heat/temperature';
 import { rootIncreasing } from '../numeric/root';
 import { balanceAt } from './airBalance';
-import { BUCK_DROP, cuttingResistance, ohmPerMetre, type Drive, type Setup } from './setup';
+import { cuttingResistance, ohmPerMetre, type Setup } from './setup';
+import { BUCK_DROP, type Drive } from './drive';
 
 /** A setup driven by a held current that any volts will push: how a wire behaves apart from its supply. */
 export function heldAt(s: Setup, amps: number): Setup {

@@ -2,47 +2,24 @@ import type { LoggedCut } from '../documents/log';
 import type { AdviceFigures, AdviceReason } from '../documents/advice';
 import type { FindingFigures } from '../documents/reading';
 import type { Rig } from '../documents/rig';
-import { handLed } from '../documents/rigDefaults';
 import { fullSetting, hotterLower, snapped } from './dial';
 import { figuresOf, stopOf } from './drafts';
 import { evaluate } from './evaluate';
 import { tidy } from './findings/draft';
-import { HAND_MAX_FEED } from './fixes';
 import { lengthForFastest, settingForFastest } from './need';
 import { setUp } from './setup';
-import { OperatingPointSolver } from './states';
-import { feedOfCut, rigOfCut, type Tuning } from './tune';
+import { feedOfCut, type Tuning } from './tune';
 import { tuned } from './tuned';
-import { windowOf } from './window';
+import { SAME, settingOf, badOf, type Bad } from './badCut';
+import { placeOf, chosen, fits } from './placeToTry';
 
 export type NextCut = NonNullable<AdviceFigures['next']>;
 /** What to try next; or, where the rig may not be powered, null and the finding that stops it. */
 export type NextStep =
   | { readonly next: NextCut; readonly finding: null }
   | { readonly next: null; readonly finding: Omit<FindingFigures, 'fixes'> };
-
-/** Settings and feeds closer than this share are the same. */
-const SAME = 0.02;
-/** After a bad grade the next cut is to differ by at least this factor in feed over the window's edge. Ours. */
-const STEP = 1.12;
 /** Feeds for which a setting is looked for, m/s: what hands and motors lead. */
 const FEEDS = Array.from({ length: 28 }, (_, i) => 0.0004 * 50 ** (i / 27));
-
-/** A cut graded bad, with its feed over both edges of the bare model's window on its own setting. */
-interface Bad {
-  readonly setting: number | null;
-  readonly feed: number;
-  readonly grade: 'too-cold' | 'too-hot';
-  readonly overFast: number | null;
-  readonly overSlow: number | null;
-}
-/** A setting with the feeds that may be advised at it, m/s. */
-interface Place {
-  readonly setting: number | null;
-  readonly lo: number;
-  readonly hi: number;
-  readonly led: number;
-}
 
 /**
  * The next setting and feed. After a good cut: that cut's own. Otherwise the feed wanted is the rig's own or that of a last bad
@@ -96,25 +73,6 @@ function nextCut(rig: Rig, t: Tuning, cuts: readonly LoggedCut[]): NextCut {
   return say(newest ? 'no-window' : 'too-cold', now, null);
 }
 
-const settingOf = (rig: Rig, cut: LoggedCut) =>
-  rig.control.kind === 'none' ? null : (cut.setting ?? rig.control.setting);
-
-function badOf(rig: Rig, cut: LoggedCut): Bad[] {
-  const feed = feedOfCut(cut);
-  if (cut.limit || feed === null || (cut.grade !== 'too-cold' && cut.grade !== 'too-hot')) return [];
-  const w = windowOf(new OperatingPointSolver(setUp(rigOfCut({ rig, cut }))));
-  const over = (edge: number | null | undefined) => (edge ? feed / 1000 / edge : null);
-  return [
-    {
-      setting: settingOf(rig, cut),
-      feed: feed / 1000,
-      grade: cut.grade,
-      overFast: over(w.fastest?.feed),
-      overSlow: over(w.slowest),
-    },
-  ];
-}
-
 /** Settings worth looking at: those whose max feed suits a range of feeds, the present one, and steps about the last cut's. */
 function settingsFor(
   rig: Rig,
@@ -138,79 +96,6 @@ function settingsFor(
     x === null || !(x > 0) || !within(x) ? [] : [snapped(s, tidy(x, 3, 'near'))],
   );
   return [...new Set(all)].filter(within);
-}
-
-/** The feeds that may be advised at a setting; none where the window or what was seen leaves none. */
-function placeOf(rig: Rig, t: Tuning, setting: number | null, newest: Bad | null, loose: boolean): Place[] {
-  const there = tuned({ ...rig, control: { ...rig.control, setting } }, t);
-  const s = setUp(there);
-  const w = windowOf(new OperatingPointSolver(s));
-  if (!w.fastest || w.slowest === null) return [];
-  const factor = there.foam.tuning;
-  let lo = w.slowest * Math.exp(t.slowMean);
-  // Where no setting leaves a window that wide, the margin is given up before the answer is.
-  let hi = (loose ? LOOSE_RESERVE : s.reserve) * w.fastest.feed;
-  if (newest?.grade === 'too-hot' && newest.overSlow !== null)
-    lo = Math.max(lo, STEP * newest.overSlow * w.slowest * factor);
-  if (newest?.grade === 'too-cold' && newest.overFast !== null)
-    hi = Math.min(hi, (newest.overFast * w.fastest.feed * factor) / STEP);
-  if (handLed(rig)) hi = Math.min(hi, HAND_MAX_FEED / 1000);
-  return lo <= hi
-    ? [{ setting, lo, hi, led: Math.min(hi, Math.max(lo, Math.sqrt(lo * hi), s.reserve * w.fastest.feed)) }]
-    : [];
-}
-const LOOSE_RESERVE = 0.9;
-
-/** The place and feed that lie nearest what is wanted, on which nothing stops the rig. */
-function chosen(
-  rig: Rig,
-  t: Tuning,
-  places: readonly Place[],
-  wanted: number | null,
-  now: number | null,
-  bad: readonly Bad[],
-) {
-  const ranked = places
-    .flatMap((p) => {
-      const feedMmS = inside(Math.min(p.hi, Math.max(p.lo, wanted ?? p.led)), p);
-      if (feedMmS === null || bad.some((b) => samePair(b, p.setting, feedMmS / 1000))) return [];
-      const off = wanted === null ? 0 : Math.log(feedMmS / 1000 / wanted);
-      const spare = Math.log(feedMmS / 1000 / p.led);
-      const turn = now === null || p.setting === null ? 0 : Math.log(p.setting / now);
-      return [
-        {
-          setting: p.setting,
-          feedMmS,
-          cost: 4 * off * off + spare * spare + (wanted === null ? 4 : 0.05) * turn * turn,
-        },
-      ];
-    })
-    .sort((a, b) => a.cost - b.cost);
-  return ranked.find(({ setting, feedMmS }) => {
-    const there = { ...rig, control: { ...rig.control, setting }, cut: { ...rig.cut, feedMmS } };
-    return stopOf(evaluate(tuned(there, t))) === null;
-  });
-}
-
-/** A feed in mm/s with two figures that still lies within a place; three where two do not; null where none does. */
-function inside(feed: number, p: Place): number | null {
-  for (const digits of [2, 3])
-    for (const way of ['near', 'up', 'down'] as const) {
-      const mmS = tidy(feed * 1000, digits, way);
-      if (mmS >= p.lo * 1000 && mmS <= p.hi * 1000) return mmS;
-    }
-  return null;
-}
-
-function samePair(b: Bad, setting: number | null, feed: number): boolean {
-  const same = (x: number | null, y: number | null) =>
-    x === y || (x !== null && y !== null && Math.abs(x / y - 1) < SAME / 2);
-  return same(b.setting, setting) && same(b.feed, feed);
-}
-
-function fits(places: readonly Place[], setting: number | null, feed: number, bad: readonly Bad[]): boolean {
-  const at = places.find((p) => p.setting === setting);
-  return !!at && feed >= at.lo && feed <= at.hi && !bad.some((b) => samePair(b, setting, feed));
 }
 
 function reasonOf(

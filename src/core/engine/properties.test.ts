@@ -8,7 +8,7 @@ import { LEVELS, readingSchema } from '../documents/reading';
 import { FRAME_KINDS, rigSchema, TENSION_KINDS, type Rig } from '../documents/rig';
 import { SUPPLY_KINDS } from '../documents/supply';
 import { evaluate, heldAnew } from './evaluate';
-import { fuseMissing, switchMissing } from './findings/wiring';
+import { fuseMissing, switchMissing } from './findings/protection';
 import { merge } from './merge';
 import { drafts, solve } from './solve';
 import { testRig } from './testRigs';

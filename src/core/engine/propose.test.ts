@@ -4,7 +4,8 @@ import { FRAME_KINDS, rigSchema } from '../documents/rig';
 import { SUPPLY_KINDS } from '../documents/supply';
 import { tensileStrength } from '../physics/wire/strength';
 import { evaluate } from './evaluate';
-import { propose, type WireChoice } from './propose';
+import { propose } from './propose';
+import { type WireChoice } from './wiresSold';
 import { drafts, solve } from './solve';
 
 const wish = (frame: (typeof FRAME_KINDS)[number], kind: (typeof SUPPLY_KINDS)[number], more = {}) => ({

@@ -1,6 +1,6 @@
 import type { Rig } from '../documents/rig';
 import { evaluate } from './evaluate';
-import { leastRise, LEAST_RISE } from './findings/wiring';
+import { leastRise, LEAST_RISE } from './findings/steps';
 import { setUp, type Setup } from './setup';
 import { OperatingPointSolver } from './states';
 import { interpolateLinear } from '../numeric/table';

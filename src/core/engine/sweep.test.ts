@@ -7,7 +7,7 @@ import type { FindingFigures, FindingCode } from '../documents/reading';
 import { lossToAir } from '../physics/heat/loss';
 import { drafts, RANK } from './drafts';
 import { evaluate } from './evaluate';
-import { kindOfPatch } from './fixes';
+import { kindOfPatch } from './kindOfPatch';
 import { merge } from './merge';
 import { ohmPerMetre } from './setup';
 import { solveWhole } from './solve';

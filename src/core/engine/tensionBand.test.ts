@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Rig } from '../documents/rig';
-import { endChecks, procedure, WAYS_FOR } from '../words/procedures';
+import { procedure } from '../words/procedures';
+import { endChecks } from '../words/endChecks';
+import { WAYS_FOR } from '../words/ways';
 import { METRIC_SAY } from '../words/say';
 import { evaluate } from './evaluate';
 import { merge } from './merge';

@@ -2,7 +2,8 @@ import { rootIncreasing } from '../numeric/root';
 import { SETTING_LIMITS } from '../documents/controlKinds';
 import type { Rig } from '../documents/rig';
 import { ampsForFastest, heldAt, settingOf, voltsFor } from './need';
-import { BUCK_DROP, setUp, type Setup } from './setup';
+import { setUp, type Setup } from './setup';
+import { BUCK_DROP } from './drive';
 import { OperatingPointSolver } from './states';
 import { windowOf } from './window';
 

@@ -2,7 +2,8 @@ import type { CallSheet } from '../engine/call/cues';
 import { blockOf, type PassView, type PlanView } from '../engine/template/view';
 import type { Pt } from '../numeric/polyline';
 import { inside, type Course, type Face, type Mark } from './course';
-import { STEP_S, type Aim } from './run';
+import { STEP_S } from './run';
+import { type Aim } from './moment';
 
 /** A pass of a planned piece as a course to practise: its lines, its blank, its stations and corners with their waits. */
 export function courseOfPass(view: PlanView, pass: PassView): Course {

@@ -1,6 +1,7 @@
 import { TRACE_S } from '../documents/practice';
 import { feedOf, matching, trackOf, type Course, type Mark } from './course';
-import { STEP_S, type Aim } from './run';
+import { STEP_S } from './run';
+import { type Aim } from './moment';
 
 /** How the program itself leads a course: at its feed, standing at each corner. Aims of the hands, one a step. */
 export function demonstration(course: Course, feed = course.feed, waits = true, dt = STEP_S): Aim[] {

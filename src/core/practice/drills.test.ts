@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { FRAME_KINDS } from '../documents/rig';
+import { FRAME_KINDS, type Rig } from '../documents/rig';
 import { traceSchema, type LedDrill, type LossCode } from '../documents/practice';
-import type { Rig } from '../documents/rig';
 import { sweptRig } from '../engine/sweepRigs';
 import { testRig } from '../engine/testRigs';
 import { courseOf, drillsFor } from './drills';
 import { demonstration } from './demonstrate';
 import { play, traceOf } from './play';
-import { PracticeRun, type Aim } from './run';
+import { PracticeRun } from './run';
+import { type Aim } from './moment';
 import { scoreOf } from './score';
 import stored from './storedTrace.json';
 import { Tally } from './tally';

@@ -9,7 +9,8 @@ import {
 import type { Rig } from '../documents/rig';
 import { CoreFault } from '../numeric/fault';
 import type { Course } from './course';
-import { PracticeRun, type Aim } from './run';
+import { PracticeRun } from './run';
+import { type Aim } from './moment';
 import { scoreOf, type Score } from './score';
 import { Tally } from './tally';
 import { benchScore } from './unknown';

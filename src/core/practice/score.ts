@@ -2,7 +2,8 @@ import type { Loss, LossCode, PracticeScore } from '../documents/practice';
 import { between, lengthOf, nearest } from '../numeric/polyline';
 import { entryOverSteady, timesOf } from '../engine/times';
 import { feedOf, middleLine, placeAt, type Course, type Mark } from './course';
-import { BIN, type EndTally, type Tallied } from './tally';
+import { BIN } from './tally';
+import { type EndTally, type Tallied } from './tallied';
 import type { PracticeWire } from './wire';
 
 type Led = NonNullable<PracticeScore['led']>;

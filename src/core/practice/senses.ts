@@ -1,5 +1,5 @@
 import { EDGE } from '../engine/window';
-import type { Moment } from './run';
+import type { Moment } from './moment';
 import type { PracticeWire } from './wire';
 
 /** What the wire is doing, as it is heard, smelt and seen. */

@@ -10,7 +10,7 @@ import { courseOf } from './drills';
 import { follow } from './hand';
 import { play, traceOf } from './play';
 import { progressOf } from './progress';
-import type { Aim } from './run';
+import type { Aim } from './moment';
 import { senseOf } from './senses';
 import { KeyHand, LeadSession } from './session';
 import { BENCHES } from './testBenches';

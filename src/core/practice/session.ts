@@ -2,7 +2,8 @@ import { TRACE_S, type LedDrill, type LedTrace, type PracticeScore } from '../do
 import type { Rig } from '../documents/rig';
 import { matching, type Course } from './course';
 import { asKept, finished, traceOf } from './play';
-import { PracticeRun, STEP_S, type Aim, type Moment } from './run';
+import { PracticeRun, STEP_S } from './run';
+import { type Aim, type Moment } from './moment';
 import { scoreOf } from './score';
 import { Tally } from './tally';
 import type { PracticeWire } from './wire';

@@ -1,6 +1,7 @@
 import type { LoopShape } from '../documents/loopShapes';
 import type { ControlKind } from '../documents/control';
-import type { StepCode, StepFigures } from '../documents/worksheet';
+import type { StepFigures } from '../documents/worksheet';
+import type { StepCode } from '../documents/stepCodes';
 import type { Values } from '../documents/reading';
 import { controlSettingText } from './control';
 import type { Say } from './say';

@@ -1,5 +1,6 @@
 import { FINDING_CODES, type FindingCode, type Values } from '../documents/reading';
-import type { JobCode, JobFindingFigures, WorksheetDocument, WorksheetFigures } from '../documents/worksheet';
+import type { JobFindingFigures, WorksheetDocument, WorksheetFigures } from '../documents/worksheet';
+import type { JobCode } from '../documents/jobCodes';
 import { findingWords, type Words } from './findings';
 import { BUILD_TELLERS } from './buildFindings';
 import { durationText } from './duration';

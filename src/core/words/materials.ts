@@ -1,7 +1,8 @@
 import { ARM_STUFF, type ArmMaterial } from '../catalog/armMaterials';
 import { ALLOYS, type AlloyId } from '../catalog/alloys';
 import type { Values } from '../documents/reading';
-import type { MaterialCode, MaterialFigures } from '../documents/worksheet';
+import type { MaterialFigures } from '../documents/worksheet';
+import type { MaterialCode } from '../documents/materialCodes';
 import type { Say } from './say';
 
 const num = (v: Values, key: string) => v[key] as number | null;

@@ -1,4 +1,4 @@
-import type { Section } from '../documents/plan';
+import type { Section } from '../documents/section';
 
 /** Kinds of section, as they are chosen. */
 export const SECTION_NAMES: Readonly<Record<Section['kind'], string>> = {

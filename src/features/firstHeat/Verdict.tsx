@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import type { HeatStep } from '@/core/documents/event';
 import { UNEXPLAINED, weighCauses } from '@/core/engine/firstHeat/causes';
 import { lossFound, ohmsFound } from '@/core/engine/firstHeat/found';
-import { heatCauseWords, tellApart } from '@/core/words/firstHeat';
+import { heatCauseWords, tellApart } from '@/core/words/heatCauses';
 import { apply } from '@/state/edit';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';

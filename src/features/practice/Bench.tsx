@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { LedDrill, LedTrace, PracticeScore } from '@/core/documents/practice';
 import type { Rig } from '@/core/documents/rig';
-import type { Aim } from '@/core/practice/run';
+import type { Aim } from '@/core/practice/moment';
 import { feedOf, type Course } from '@/core/practice/course';
 import type { LeadSession } from '@/core/practice/session';
 import type { PracticeWire } from '@/core/practice/wire';

@@ -4,7 +4,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import type { LedTrace } from '@/core/documents/practice';
 import type { Rig } from '@/core/documents/rig';
 import { callSheet } from '@/core/engine/call/cues';
-import type { PassSide } from '@/core/engine/template/passes';
+import type { PassSide } from '@/core/engine/template/pass';
 import type { PassView, PlanView } from '@/core/engine/template/view';
 import { calledAims, courseOfPass } from '@/core/practice/called';
 import type { PracticeWire } from '@/core/practice/wire';

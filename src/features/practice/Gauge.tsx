@@ -1,5 +1,5 @@
 'use client';
-import type { Moment } from '@/core/practice/run';
+import type { Moment } from '@/core/practice/moment';
 import type { PracticeWire } from '@/core/practice/wire';
 import { useUnits } from '@/ui/Units';
 import css from './practice.module.css';

@@ -2,7 +2,7 @@
 import { useEffect, useRef, type PointerEvent } from 'react';
 import { arcNear, placeAt, trackOf, type Course } from '@/core/practice/course';
 import type { LeadSession } from '@/core/practice/session';
-import type { Aim, Spot } from '@/core/practice/run';
+import type { Aim, Spot } from '@/core/practice/moment';
 import { useWidth } from '@/ui/useWidth';
 import { coloursOf, sized, viewOf } from './lay';
 import { paintGround, paintKerf, paintRing, paintWire } from './paint';

@@ -1,5 +1,5 @@
 import { placeAt, type Course, type Track } from '@/core/practice/course';
-import type { Moment, Spot } from '@/core/practice/run';
+import type { Moment, Spot } from '@/core/practice/moment';
 import type { Pt } from '@/core/numeric/polyline';
 import { heatColour } from '@/ui/theme/palette';
 import { NARROW, type Colours, type View } from './lay';

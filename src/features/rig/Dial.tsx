@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react';
 import { SETTING_LIMITS } from '@/core/documents/control';
 import type { Rig } from '@/core/documents/rig';
-import { BUCK_DROP } from '@/core/engine/setup';
+import { BUCK_DROP } from '@/core/engine/drive';
 import { cleanSettings } from '@/core/engine/cleanSettings';
 import type { WindowCurve } from '@/core/engine/windowCurve';
 import { text } from '@/core/units/format';

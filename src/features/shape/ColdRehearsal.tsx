@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import type { Method } from '@/core/documents/plan';
+import type { Method } from '@/core/documents/method';
 import type { PlanView } from '@/core/engine/template/view';
 import { anchorFor, correctedRadius, hookShift } from '@/core/engine/template/rehearsal';
 import { Act } from '@/ui/Act';

@@ -1,5 +1,5 @@
 'use client';
-import type { Section } from '@/core/documents/plan';
+import type { Section } from '@/core/documents/section';
 import { usePieces } from '@/state/PlanContext';
 import { SectionEnd } from '@/ui/SectionEnd';
 import { later } from '@/ui/later';

@@ -1,5 +1,6 @@
 'use client';
-import { METHOD_KINDS, type Method, type Template } from '@/core/documents/plan';
+import { type Template } from '@/core/documents/plan';
+import { METHOD_KINDS, type Method } from '@/core/documents/method';
 import { usePieces } from '@/state/PlanContext';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';

@@ -1,6 +1,7 @@
 import { CUTTERS } from '@/core/documents/cutters';
 import type { FrameKind } from '@/core/documents/rig';
-import type { Method, Piece, Template } from '@/core/documents/plan';
+import type { Piece, Template } from '@/core/documents/plan';
+import type { Method } from '@/core/documents/method';
 
 /** Words of the stages Shape and Cut and of the pages below them. */
 export const HAND_NAMES: Record<Piece['hand'], string> = {

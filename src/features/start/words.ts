@@ -1,6 +1,7 @@
 import { rigSchema, type FrameKind, type Rig } from '@/core/documents/rig';
 import { FOAMS } from '@/core/catalog/foams';
-import { assumed, type Proposal } from '@/core/engine/propose';
+import { type Proposal } from '@/core/engine/propose';
+import { assumed } from '@/core/engine/wishedRig';
 import type { Say } from '@/core/words/say';
 
 export const FRAME_CARDS: Record<FrameKind, { short: string; help: string }> = {

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { endChecks } from '@/core/words/procedures';
+import { endChecks } from '@/core/words/endChecks';
 import { useDerived } from '@/state/RigContext';
 import { Check } from '@/ui/Check';
 import { useUnits } from '@/ui/Units';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { OwnEdge, Plan } from '@/core/documents/plan';
+import type { Plan } from '@/core/documents/plan';
+import type { OwnEdge } from '@/core/documents/ownEdge';
 import { merge } from '@/core/engine/merge';
 import { chordLine } from '@/core/engine/template/chordLine';
 import { edgeOfOutline, edgeOfTrace, firstMarks, likelyOutline } from '@/core/engine/template/own';

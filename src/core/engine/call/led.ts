@@ -1,7 +1,7 @@
 import type { FeedSchedule, Leg } from '../template/feedSchedule';
 import { forecastOf, type ProfileDeviation } from '../template/forecast';
 import type { AtFeed } from '../template/heat';
-import type { Pass, PassSide } from '../template/passes';
+import type { Pass, PassSide } from '../template/pass';
 import type { TemplatePlan } from '../template/templatePlan';
 
 /** Seconds at which the one who leads marked a pass: each station in turn, the first one 0. */

@@ -5,7 +5,7 @@ import type { Rig } from '../../documents/rig';
 import { evaluate } from '../evaluate';
 import { feedOfCut } from '../tune';
 import { changeFor, type Change } from './change';
-import { weigh, type Weighed } from './rules';
+import { weigh, type Weighed } from './weigh';
 import type { Cause, Place, Signs } from './signs';
 import type { Evaluation } from '../evaluation';
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CASES, HELD_BACK, PLAIN, signsOf, type Case } from './cases';
-import { RULES, weigh } from './rules';
+import { RULES } from './rules';
+import { weigh } from './weigh';
 import { loggedCutSchema, SEEN, type LoggedCut } from '../../documents/log';
 import { rigSchema } from '../../documents/rig';
 import { CAUSE_WORDS } from '../../words/diagnosis';

@@ -2,14 +2,14 @@ import type { JobOf } from '../../documents/job';
 import type { JobKind } from '../../documents/jobKinds';
 import type { Rig } from '../../documents/rig';
 import type {
-  JobCode,
   JobFindingFigures,
   MaterialFigures,
   Part,
-  StepCode,
   StepFigures,
   WorksheetFigures,
 } from '../../documents/worksheet';
+import type { StepCode } from '../../documents/stepCodes';
+import type { JobCode } from '../../documents/jobCodes';
 import type { Level, Values } from '../../documents/reading';
 import type { JobCut } from './cut';
 

@@ -2,9 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { machineSchema, type Machine } from '../../documents/machine';
 import { replaySchema } from '../../documents/motion';
 import { atFeedOf } from '../template/heat';
-import { motionCut, replayOf } from './motion';
+import { replayOf } from './replay';
+import { motionCut } from './motionCut';
 import { feedLength, homeOf } from './program';
-import { readCode, wordsOf } from './read';
+import { readCode } from './read';
+import { wordsOf } from './codeWords';
 import { outlineJob, TOWERS } from './testMotion';
 import { codeNumber, comment, writeCode } from './write';
 

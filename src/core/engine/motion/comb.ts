@@ -4,7 +4,7 @@ import type { AtFeed } from '../template/heat';
 import { Course } from './course';
 import { level } from './ends';
 import { cuttingOf } from './cutting';
-import type { Found } from './judge';
+import type { Found } from './judged';
 import { ofCourse, type JobPath } from './path';
 
 /** A slot of a test comb: how high it lies, its feed and the kerf to expect. mm, mm/s. */

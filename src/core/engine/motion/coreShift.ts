@@ -5,7 +5,7 @@ import type { FeedSchedule, Slots } from '../template/feedSchedule';
 import type { Allowed } from '../template/forecast';
 import type { AtFeed } from '../template/heat';
 import type { End } from '../template/nominalSection';
-import type { Line, Pass } from '../template/passes';
+import type { Line, Pass } from '../template/pass';
 import { coreSide, walkerOf } from '../template/walk';
 
 /** How much further out each point of a face's line lies than half the nominal kerf, mm: over 0 away from the core. */

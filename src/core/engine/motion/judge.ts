@@ -1,46 +1,12 @@
 import { axesOf, type Machine } from '../../documents/machine';
-import type { MotionCode, MotionFindingFigures } from '../../documents/motion';
 import type { AtFeed } from '../template/heat';
 import { wayOn, type Cutting } from './cutting';
 import { shareInBox } from '../../numeric/box';
 import type { Block, Played } from './play';
-import { zeroOf, type CodeFault } from './program';
-
-type Level = MotionFindingFigures['level'];
-type Values = MotionFindingFigures['values'];
-
-/** Findings gathered line by line: one for each code and key, with its worst values, its first line, and on how many lines. */
-export class Found {
-  private readonly all = new Map<string, MotionFindingFigures & { readonly worst: number }>();
-  add(code: MotionCode, level: Level, line: number | null, values: Values = {}, worst = 0, key = ''): void {
-    const id = code + key;
-    const was = this.all.get(id);
-    if (!was) this.all.set(id, { code, level, line, count: 1, values, worst });
-    else {
-      const more = worst > was.worst;
-      this.all.set(id, {
-        ...was,
-        count: was.count + 1,
-        values: more ? values : was.values,
-        worst: Math.max(worst, was.worst),
-      });
-    }
-  }
-  list(): MotionFindingFigures[] {
-    const rank: Record<Level, number> = { stop: 0, fix: 1, note: 2 };
-    return [...this.all.values()]
-      .map(({ worst: _, ...f }) => f)
-      .sort((a, b) => rank[a.level] - rank[b.level] || (a.line ?? 0) - (b.line ?? 0));
-  }
-}
-
-/** Faults of lines as findings: they stop the program, or are only told where they were left out on purpose. */
-export function ofFaults(found: Found, faults: readonly CodeFault[], unknown: 'refuse' | 'ignore'): void {
-  for (const f of faults) {
-    const level = unknown === 'ignore' && f.code === 'unknown-word' ? 'note' : 'stop';
-    found.add(f.code, level, f.line, { word: f.word });
-  }
-}
+import { zeroOf } from './program';
+import type { Found } from './judged';
+import { backsOut } from './backsOut';
+import { hitsSpindle, sizes } from './judgedSizes';
 
 /** Travel, speed and feeds may be passed by this share before it is told: rounding of the code. */
 const SLACK = 0.002;
@@ -158,63 +124,8 @@ export function judge(
   sizes(found, p, block, cut);
 }
 
-/** Cold moves that go back, move by move, the way that the hot wire has just cut: it lies in its own open slot. */
-function backsOut(p: Played): Uint8Array {
-  const { moves } = p.program;
-  const same = (a: number, b: number) =>
-    [0, 1, 2, 3].every((k) => Math.abs(p.faces[a * 4 + k]! - p.faces[b * 4 + k]!) < 1e-3);
-  const out = new Uint8Array(moves.length);
-  // Rows of the way that was cut hot and is not yet gone back, the last on top.
-  let cut: number[] = [];
-  moves.forEach((move, i) => {
-    if (move.kind !== 'feed' && move.kind !== 'rapid') return;
-    if (move.heat > 0) {
-      if (cut.length > 0 && same(cut.at(-1)!, i)) cut.push(i + 1);
-      else cut = [i, i + 1];
-      if (cut.length > 2 * MOST_BACK) cut = cut.slice(-MOST_BACK);
-      return;
-    }
-    if (cut.length > 1 && same(cut.at(-1)!, i) && same(cut.at(-2)!, i + 1)) {
-      out[i] = 1;
-      cut.pop();
-    } else cut = [];
-  });
-  return out;
-}
-/** So many moves of a cut are kept to be gone back. Ours. */
-const MOST_BACK = 64;
-
-/** Beyond the block's ends what holds it reaches so far along the feed, mm. Ours. */
-const SPINDLE_LONG_MM = 50;
-
-/** The wire within what holds a turned block at its ends. */
-function hitsSpindle(found: Found, p: Played, i: number, block: Block, radius: number): void {
-  const axis = block[2] / 2;
-  const held = (x0: number, x1: number) => ({ x0, x1, y0: axis - radius + 1e-6, y1: axis + radius - 1e-6 });
-  const at = (row: number) => [p.faces[row * 4]!, p.faces[row * 4 + 1]!] as const;
-  const hits = (x0: number, x1: number) => shareInBox(at(i), at(i + 1), held(x0, x1)) !== null;
-  if (hits(-SPINDLE_LONG_MM, 0) || hits(block[0], block[0] + SPINDLE_LONG_MM))
-    found.add('wire-through-spindle', 'stop', p.program.moves[i]!.line, { radius });
-}
-
 /** Whether both faces move the same way on a move: their ways' scalar product. */
 function along(p: Played, i: number): number {
   const d = (k: number) => p.faces[(i + 1) * 4 + k]! - p.faces[i * 4 + k]!;
   return d(0) * d(2) + d(1) * d(3);
-}
-
-/** A program whose size is that of the block only after inches are taken for millimetres, or the other way about. */
-function sizes(found: Found, p: Played, block: Block, cut: boolean): void {
-  let [x, y] = [0, 0];
-  p.program.moves.forEach((move, i) => {
-    if (move.kind !== 'feed') return;
-    x = Math.max(x, Math.abs(p.faces[(i + 1) * 4]!));
-    y = Math.max(y, Math.abs(p.faces[(i + 1) * 4 + 1]!));
-  });
-  const size = Math.max(x / block[0], y / block[2]);
-  if (size > 0 && size < 0.06)
-    found.add('inches-for-mm', 'fix', null, { size: Math.max(x, y), block: Math.max(block[0], block[2]) });
-  else if (size > 10)
-    found.add('mm-for-inches', 'fix', null, { size: Math.max(x, y), block: Math.max(block[0], block[2]) });
-  if (!cut) found.add('cuts-nothing', 'fix', null);
 }

@@ -1,25 +1,23 @@
 import type { Job, JobOf } from '../../documents/job';
 import type { Machine } from '../../documents/machine';
-import { LINE_FAULTS, type MotionFigures, type Replay, type ReplayFigures } from '../../documents/motion';
+import type { MotionFigures } from '../../documents/motion';
 import type { TowerKind } from '../../documents/towerJobs';
-import { drafts, figuresOf } from '../drafts';
-import { jobCut, type JobCut } from '../jobs/cut';
-import { withFoam } from '../jobs/work';
+import type { JobCut } from '../jobs/cut';
 import { atFeedOf, type AtFeed } from '../template/heat';
 import { combPath, type CombPath } from './comb';
-import { corePath, stretchOf, type CorePath } from './core';
-import { cuttingOf, forecastOf, type Cutting } from './cutting';
-import { Found, judge, ofFaults } from './judge';
-import { outlinePath, type OutlinePath } from './outline';
+import { corePath, type CorePath } from './core';
+import { forecastOf } from './cutting';
+import { judge } from './judge';
+import { Found } from './judged';
+import { outlinePath } from './outline';
+import type { OutlinePath } from './wayOver';
 import type { JobPath } from './path';
-import { endsOf, play, stretchSeen, type Block, type Played } from './play';
-import { readCode } from './read';
-import { reenter, type Reentry } from './reentry';
+import { endsOf } from './play';
 import { turnedPath, type TurnedPath } from './turned';
 import { writeCode, type Written } from './write';
+import { motionCut, type TowerJob } from './motionCut';
+import { rigStops, stretches, seenFrom } from './motionSeen';
 
-/** A job of motor towers, of one kind or of any. */
-export type TowerJob<K extends TowerKind = TowerKind> = JobOf<K>;
 export interface PathOf {
   readonly outline: OutlinePath;
   readonly core: CorePath;
@@ -39,19 +37,6 @@ const PATHS: { readonly [K in TowerKind]: Work<K> } = {
   turned: turnedPath,
   comb: combPath,
 };
-
-/** The rig as code is cut on it: the block's foam before its wire. */
-export const blockCut = (blockMm: readonly [number, number, number], rig: Job['rig'], stretch = 1): JobCut =>
-  jobCut(withFoam(rig, blockMm[1] * stretch, blockMm[2]));
-
-/** The rig as a job of towers is cut on it, and by how much its kerf is wider in a face. */
-export function motionCut(job: TowerJob, rig: Job['rig']): { readonly cut: JobCut; readonly stretch: number } {
-  if (job.kind !== 'core') return { cut: blockCut(job.blockMm, rig), stretch: 1 };
-  const { piece, blank } = job.plan;
-  const high = blank?.heightMm ?? Math.max(piece.root.chordMm, piece.tip.chordMm) / 4;
-  const stretch = stretchOf(job, rig);
-  return { cut: blockCut([0, piece.spanMm, high], rig, stretch), stretch };
-}
 
 /** The path of a job on motor towers: where the wire goes, how long it takes, its code, and what is foretold of it. `day`: for the code's head. */
 export function motionOf<J extends TowerJob>(
@@ -112,15 +97,6 @@ export function motionOf<J extends TowerJob>(
 }
 
 export const spindleOf = (job: TowerJob): number | null => (job.kind === 'turned' ? job.spindleMm : null);
-
-/** A rig that must not be powered is told, whatever it is to cut. */
-function rigStops(found: Found, cut: JobCut): void {
-  const stop = drafts(cut.e).find((d) => d.level === 'stop');
-  if (stop) {
-    const { code, values } = figuresOf(stop);
-    found.add('rig-stopped', 'stop', null, { ...values, code });
-  }
-}
 
 /** Motors that hang on the wire's own supply: their current adds to the wire's. */
 function motorsLoad(found: Found, cut: JobCut, { motorsA }: Machine): void {
@@ -191,63 +167,4 @@ function slower(found: Found, path: JobPath, h: AtFeed): void {
   });
   if (extra > 0.5 || (extra > 0.1 && widest > 0.1))
     found.add('machine-slower', 'note', null, { seconds: extra, wider: widest, kerf: path.kerfMm });
-}
-
-/** The wire's change of length between the towers against what its take-up gives. */
-function stretches(found: Found, p: Played, rig: Job['rig']): void {
-  const by = p.wireMm[1] - p.wireMm[0];
-  const travel = rig.tension.travelMm;
-  if (by > 0.5 && (travel === null || by > travel))
-    found.add('wire-stretches', travel === null ? 'note' : 'fix', null, { by, travel });
-}
-
-/** The wire at any feed and the kerfs of a played program, with the slant that its ends have in the foam. */
-function seenFrom(p: Played, block: Block, rig: Job['rig']) {
-  const stretch = stretchSeen(p, block);
-  const cut = blockCut(block, rig, stretch);
-  const h = atFeedOf(cut.e, stretch);
-  return { cut, h, cutting: h && cuttingOf(p, h) };
-}
-
-/** Motion code from anywhere, played on a machine and judged. */
-export function replayOf(r: Replay): {
-  figures: ReplayFigures;
-  played: Played;
-  cutting: Cutting | null;
-  h: AtFeed | null;
-} {
-  const found = new Found();
-  const program = readCode(r.code, r.machine);
-  ofFaults(found, program.faults, r.unknown);
-  const played = play(program, r.machine, r.blockMm);
-  const { cut, h, cutting } = seenFrom(played, r.blockMm, r.rig);
-  rigStops(found, cut);
-  if (!h) found.add('no-feed', 'stop', null);
-  judge(found, played, cutting, h, r.machine, r.blockMm, r.spindleMm);
-  stretches(found, played, r.rig);
-  const faults: readonly string[] = LINE_FAULTS;
-  const refused = found.list().some((f) => f.level === 'stop' && faults.includes(f.code));
-  return {
-    played,
-    cutting,
-    h,
-    figures: {
-      format: 'upwind-rod/replay',
-      version: 1,
-      lines: r.code.split(/\r\n|\r|\n/).length,
-      timeS: played.total,
-      forecast: cutting && !refused ? forecastOf(played, cutting) : null,
-      findings: found.list(),
-    },
-  };
-}
-
-/** Code that enters a program again which broke off before a row; null where it never began to cut, or nothing is left. */
-export function reenterCode(r: Replay, row: number, marginMm: number): Reentry | null {
-  const program = readCode(r.code, r.machine);
-  const played = play(program, r.machine, r.blockMm);
-  const { cut, h, cutting } = seenFrom(played, r.blockMm, r.rig);
-  if (!h || !cutting) return null;
-  const { machine: m, blockMm: block } = r;
-  return reenter({ played, cutting, m, block, h, warmUpS: cut.warmUpS, marginMm }, row);
 }

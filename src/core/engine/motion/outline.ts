@@ -1,29 +1,17 @@
 import type { JobOf } from '../../documents/job';
-import { boxOf, signedArea, turnAt, type Pt } from '../../numeric/polyline';
+import { signedArea, type Pt } from '../../numeric/polyline';
 import { coveredBy, grownBy, isSolid, netArea, shiftedBy, solidsOf } from '../../physics/motion/loops';
-import { slitsOf, tourOf, type Slit, type TourStep } from '../../physics/motion/slits';
+import { slitsOf } from '../../physics/motion/slits';
 import type { JobCut } from '../jobs/cut';
 import type { AtFeed } from '../template/heat';
 import { again } from './again';
 import { cornersOf, deviationsOf } from './corners';
-import { Course, NEAREST_MM } from './course';
-import { level, type Ends } from './ends';
-import { cuttingOf } from './cutting';
 import { contactsOf, fineAt, pointOf, slitBetween } from './fine';
-import type { Found } from './judge';
+import type { Found } from './judged';
 import { entryOf, laidOut } from './lay';
 import { slitsMoved } from './parts';
-import { ofCourse, type JobPath } from './path';
-
-/** A way over all loops of an outline. */
-export interface OutlinePath extends JobPath {
-  readonly kind: 'outline';
-  /** What the wire's middle runs along. */
-  readonly centres: readonly (readonly Pt[])[];
-  readonly slits: readonly Slit[];
-  /** Which loop each move runs along; −1 for the others. */
-  readonly loopOf: readonly number[];
-}
+import { wayOver, type OutlinePath } from './wayOver';
+import { allowances, looseOver } from './allowances';
 
 /** The path of an outline job: loops grown by half their kerf, reached by the shortest slits, timed, and grown once more by what the machine makes wider. */
 export function outlinePath(
@@ -104,85 +92,4 @@ function lies(
   const [wide, , high] = job.blockMm;
   const out = centres.flat().reduce((most, [x, y]) => Math.max(most, -x, x - wide, -y, y - high), -Infinity);
   if (out > 1e-6) found.add('outside-block', 'fix', null, { by: out });
-}
-
-type Way = Pick<
-  OutlinePath,
-  'program' | 'what' | 'passOf' | 'notes' | 'played' | 'cutting' | 'slits' | 'loopOf'
-> & {
-  /** Where each move ends, before rounding. */
-  readonly points: readonly Ends[];
-};
-
-function wayOver(
-  job: JobOf<'outline'>,
-  h: AtFeed,
-  warmUpS: number,
-  entry: Pt,
-  centres: readonly (readonly Pt[])[],
-  slits: readonly Slit[],
-): Way {
-  const tour = spaced(tourOf(entry, centres, slits));
-  const course = new Course(job.machine, job.blockMm, job.marginMm);
-  course.air(level(entry));
-  course.warm(warmUpS);
-  const corner = cornersOf(job.toleranceMm, h);
-  let was: string | null = null;
-  tour.slice(1).forEach((s, k) => {
-    const from = tour[k]!;
-    const { along } = s;
-    if (along.kind !== was) course.note((was = along.kind));
-    course.cut(level(s.at), apart(from, s) / h.advised, along.kind, along.kind === 'loop' ? along.loop : -1);
-    const next = tour[k + 2];
-    if (next) course.wait(corner(turnAt([from.at, s.at, next.at], 1)).waitS);
-  });
-  course.cold();
-  const { program, played } = course.played();
-  const { loopOf, points } = course;
-  return { program, ...ofCourse(course), played, cutting: cuttingOf(played, h), slits, loopOf, points };
-}
-
-function spaced(tour: readonly TourStep[]): TourStep[] {
-  const out: TourStep[] = [];
-  tour.forEach((s, i) => {
-    if (i > 0 && i < tour.length - 1 && apart(s, out[out.length - 1]!) < NEAREST_MM) return;
-    out.push(s);
-  });
-  return out;
-}
-
-const apart = (a: TourStep, b: TourStep) => Math.hypot(a.at[0] - b.at[0], a.at[1] - b.at[1]);
-
-/** How much wider half the kerf is at each point of each loop than what the loops were grown by, mm. */
-function allowances(path: Way, loops: readonly (readonly Pt[])[], kerf: number): number[][] {
-  const all = loops.map((loop) => new Array<number>(loop.length).fill(0));
-  const near = loops.map(nearby);
-  path.loopOf.forEach((k, i) => {
-    if (k < 0) return;
-    const own = path.cutting.leftKerf[i]!;
-    const after = path.loopOf[i + 1] === k ? path.cutting.leftKerf[i + 1]! : NaN;
-    const w = Number.isFinite(after) ? (own + after) / 2 : own;
-    const [x, y] = path.points[i]!.left;
-    const j = near[k]!(x, y);
-    if (j !== null && Number.isFinite(w)) all[k]![j] = (w - kerf) / 2;
-  });
-  return all;
-}
-
-/** Which point of a loop a place is; null for one between them, where a slit begins. */
-function nearby(loop: readonly Pt[]): (x: number, y: number) => number | null {
-  const key = (x: number, y: number) => `${Math.round(x * 1e4)},${Math.round(y * 1e4)}`;
-  const at = new Map(loop.map(([x, y], i) => [key(x, y), i]));
-  return (x, y) => at.get(key(x, y)) ?? null;
-}
-
-/** Solids that are cut free before another beneath them is, as wide as they are or wider: what carries them is then parted from below, and they can sink on the wire. */
-function looseOver(path: Way, loops: readonly (readonly Pt[])[]): number {
-  const closes = loops.map((_, k) => path.loopOf.lastIndexOf(k));
-  const boxes = loops.map((l) => boxOf(l));
-  const beneath = (k: number, j: number) => {
-    const [a, b] = [boxes[k]!, boxes[j]!];
-    return closes[j]! > closes[k]! && b.y1 <= a.y0 && b.x0 <= a.x0 && b.x1 >= a.x1;
-  };
-  return loops.filter((loop, k) => isSolid(loop) && loops.some((l, j) => isSolid(l) && beneath(k, j))).length;
 }

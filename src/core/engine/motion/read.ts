@@ -1,5 +1,6 @@
 import { axesOf, AXIS_LETTERS, type AxisLetter, type Machine } from '../../documents/machine';
 import { feedLength, homeOf, type CodeFault, type Move, type Program } from './program';
+import { wordsOf } from './codeWords';
 
 /** Most lines of a program, and the largest number in one. Ours. */
 export const MOST_LINES = 300_000;
@@ -7,39 +8,7 @@ const MOST_NUMBER = 1e6;
 const MM_PER_INCH = 25.4;
 /** So many faults are named one by one. */
 const MOST_FAULTS = 200;
-
-const WORD = /\s*([A-Za-z])\s*([+-]?(?:\d+\.?\d*|\.\d+))(?![.\d])/y;
 const isAxis = (letter: string): letter is AxisLetter => (AXIS_LETTERS as readonly string[]).includes(letter);
-
-/** Words of a line and what is left of it that is none; comments by RS-274: in round brackets, or from a semicolon on. */
-export function wordsOf(line: string): { words: [string, number][]; rest: string; open: boolean } {
-  let code = line;
-  let open = false;
-  if (/[(;]/.test(line)) {
-    code = '';
-    for (const c of line) {
-      if (open) open = c !== ')';
-      else if (c === ';') break;
-      else if (c === '(') open = true;
-      else code += c;
-    }
-  }
-  const words: [string, number][] = [];
-  let rest = '';
-  WORD.lastIndex = 0;
-  for (let at = 0; at < code.length;) {
-    WORD.lastIndex = at;
-    const found = WORD.exec(code);
-    if (found) {
-      words.push([found[1]!.toUpperCase(), Number(found[2])]);
-      at = WORD.lastIndex;
-    } else {
-      rest += code[at]!;
-      at++;
-    }
-  }
-  return { words, rest: rest.trim(), open };
-}
 
 /**
  * Reads motion code line by line, of the words that are written here (RS274/NGC: Kramer, Proctor, Messina, NISTIR 6556, 2000): G0 G1 G4 G20 G21

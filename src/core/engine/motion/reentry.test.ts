@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { TowerKind } from '../../documents/towerJobs';
 import { atFeedOf } from '../template/heat';
-import { motionCut, type TowerJob } from './motion';
+import { motionCut, type TowerJob } from './motionCut';
 import { reenter } from './reentry';
 import { outlineJob, seededOutline } from './testMotion';
-import { pathOf, replayed, seededComb, seededCore, seededTurned, stops, type OnRig } from './testTowers';
+import { pathOf, replayed, stops, type OnRig } from './testTowers';
+import { seededComb, seededCore, seededTurned } from './testSeededTowers';
 
 describe('entering again after a cut broke off', () => {
   const all = ([1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const).flatMap((seed) =>

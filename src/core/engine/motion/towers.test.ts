@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { signedDistance } from '../../numeric/inside';
 import { boxOf, signedArea, type Pt } from '../../numeric/polyline';
 import { motionSchema } from '../../documents/motion';
-import { becauseText, deviationText } from '../../words/motion';
+import { becauseText, deviationText } from '../../words/motionWhy';
 import { sayIn } from '../../words/say';
 import { combJob, coreJob, machineOf, axis, pathOf, replayed, turnedJob, type OnRig } from './testTowers';
 import type { TowerKind } from '../../documents/towerJobs';

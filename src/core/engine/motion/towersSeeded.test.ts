@@ -4,16 +4,8 @@ import { signedDistance } from '../../numeric/inside';
 import { boxOf, type Pt } from '../../numeric/polyline';
 import type { TowerKind } from '../../documents/towerJobs';
 import { ACROSS } from './ends';
-import {
-  pathOf,
-  replayed,
-  unlike,
-  seededComb,
-  seededCore,
-  seededTurned,
-  stops,
-  type OnRig,
-} from './testTowers';
+import { pathOf, replayed, unlike, stops, type OnRig } from './testTowers';
+import { seededComb, seededCore, seededTurned } from './testSeededTowers';
 import { CLEAR_MM } from './turned';
 
 const SEEDED = { core: seededCore, turned: seededTurned, comb: seededComb } as const;

@@ -8,7 +8,7 @@ import { Course, NEAREST_MM } from './course';
 import { level } from './ends';
 import { cuttingOf } from './cutting';
 import { fineAt } from './fine';
-import type { Found } from './judge';
+import type { Found } from './judged';
 import { ofCourse, type JobPath } from './path';
 
 /** A turned piece's path. `lines`: what the wire's middle runs along in each pass, from the block's front to its back. */

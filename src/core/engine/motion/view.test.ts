@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { atFeedOf } from '../template/heat';
-import { motionCut, motionOf } from './motion';
+import { motionOf } from './motion';
+import { motionCut } from './motionCut';
 import { outlineJob } from './testMotion';
 import { motionView, rowAfter, standsAfter, standsOf, wireAt } from './view';
 

@@ -5,7 +5,7 @@ import type { Allowance } from '../../physics/shape/allowance';
 import type { Slots } from './feedSchedule';
 import type { Allowed } from './forecast';
 import type { End, NominalSection, Side } from './nominalSection';
-import type { PassSide } from './passes';
+import type { PassSide } from './pass';
 
 type Both<T> = Readonly<Record<End, T>>;
 

@@ -2,7 +2,7 @@ import { areaBeyond, leavable } from '../../physics/shape/grow';
 import { duplicatePoint, selfCrossing } from '../../physics/shape/crossing';
 import { apart, signedArea, turnAt, type Pt } from '../../numeric/polyline';
 import { sectionLoop } from './sections';
-import type { Section } from '../../documents/plan';
+import type { Section } from '../../documents/section';
 import type { NominalSection } from './nominalSection';
 
 /** What is wrong with a section as it was given, in chords. */

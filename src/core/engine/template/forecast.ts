@@ -1,7 +1,7 @@
 import type { Pt } from '../../numeric/polyline';
 import { kerfAlong } from './dwell';
 import type { AtFeed } from './heat';
-import type { Pass } from './passes';
+import type { Pass } from './pass';
 import { towards } from './trail';
 import { coreSide, walkerOf } from './walk';
 import type { FeedSchedule, Slots } from './feedSchedule';

@@ -5,7 +5,7 @@ import { anchorFor, anchoredRatio, armRadius } from '../../physics/shape/taper';
 import { hungOn, pullOf } from './driven';
 import type { AtFeed } from './heat';
 import { pulledOf } from './pulledWire';
-import type { Pass } from './passes';
+import type { Pass } from './pass';
 import type { Evaluation } from '../evaluation';
 
 export type MethodNumbers = Record<string, number | string | boolean | null>;

@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import type { OwnEdge, Plan } from '../../documents/plan';
+import type { Plan } from '../../documents/plan';
+import type { OwnEdge } from '../../documents/ownEdge';
 import { arcs, lengthOf, nearest, pointAt, type Pt } from '../../numeric/polyline';
 import { merge } from '../merge';
 import { edgesOf } from './ends';
 import { chordLine } from './chordLine';
 import { carried, edgeOfOutline } from './own';
-import { planOut, worstOf } from './template';
+import { planOut } from './template';
+import { worstOf } from './written';
 import type { End, Side } from './nominalSection';
 import { seededPlan, testPlan } from './testPlans';
 

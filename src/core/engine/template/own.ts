@@ -1,4 +1,5 @@
-import type { OwnEdge, Plan } from '../../documents/plan';
+import type { Plan } from '../../documents/plan';
+import type { OwnEdge } from '../../documents/ownEdge';
 import { chordLine } from './chordLine';
 import { fairCurve } from '../../numeric/fair';
 import { signedDistance } from '../../numeric/inside';

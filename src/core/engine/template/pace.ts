@@ -1,7 +1,7 @@
 import { cornerWait } from '../../physics/tension/lag';
 import { kerfAfter } from './dwell';
 import type { AtFeed } from './heat';
-import type { Pass } from './passes';
+import type { Pass } from './pass';
 import { cornerCut } from './trail';
 import { walkerOf, type Walker } from './walk';
 import type { Slots, Leg, Wait, FeedSchedule } from './feedSchedule';

@@ -1,4 +1,6 @@
-import type { OwnEdges, Piece, PiecePlan, Section } from '../../documents/plan';
+import type { Piece, PiecePlan } from '../../documents/plan';
+import type { OwnEdges } from '../../documents/ownEdge';
+import type { Section } from '../../documents/section';
 import { arcs, pointAt, signedArea, type Pt } from '../../numeric/polyline';
 import { surfacesOf } from '../../physics/shape/surfaces';
 import { sectionLoop } from './sections';

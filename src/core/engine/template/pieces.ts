@@ -2,7 +2,7 @@ import type { Plan } from '../../documents/plan';
 import { heightAt } from '../../physics/shape/surfaces';
 import { arcs, between, boxOf, pointAt, type Pt } from '../../numeric/polyline';
 import { turnLine } from './chordLine';
-import type { Line, Pass, PassSide } from './passes';
+import type { Line, Pass, PassSide } from './pass';
 import type { End, NominalSection } from './nominalSection';
 
 /** A mark on a template: a short line across its edge with a number, or a line of its own. */

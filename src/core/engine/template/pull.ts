@@ -4,7 +4,7 @@ import { shareForPull } from '../../physics/tension/pulled';
 import type { AtFeed } from './heat';
 import { hungAt, spanDrag, type Arm } from './driven';
 import { pulledOf } from './pulledWire';
-import type { Pass } from './passes';
+import type { Pass } from './pass';
 import { walkerOf } from './walk';
 import type { FeedSchedule } from './feedSchedule';
 import type { Evaluation } from '../evaluation';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Section } from '../../documents/plan';
+import type { Section } from '../../documents/section';
 import { boxOf, signedArea } from '../../numeric/polyline';
 import { surfacesOf } from '../../physics/shape/surfaces';
 import { sectionFaults } from './check';

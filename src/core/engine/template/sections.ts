@@ -1,4 +1,4 @@
-import type { Section } from '../../documents/plan';
+import type { Section } from '../../documents/section';
 import { nacaSection } from '../../physics/shape/naca';
 import type { Pt } from '../../numeric/polyline';
 

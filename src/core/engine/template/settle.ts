@@ -1,7 +1,7 @@
 import { forecastOf, type ProfileDeviation } from './forecast';
 import type { AtFeed } from './heat';
 import { paceOf, type PaceOptions } from './pace';
-import type { Pass } from './passes';
+import type { Pass } from './pass';
 import type { FeedSchedule, Slots } from './feedSchedule';
 
 /** Rounds in which legs whose forecast left the tolerance are given less of it, and how much less each time. */

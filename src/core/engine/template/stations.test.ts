@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { planOut, worstOf } from './template';
+import { planOut } from './template';
+import { worstOf } from './written';
 import { seededPlan } from './testPlans';
 
 const PLANS = 50;

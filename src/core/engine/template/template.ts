@@ -1,30 +1,29 @@
-import { timedByHand } from '../../documents/rigDefaults';
 import type { Plan } from '../../documents/plan';
-import type { TemplatesDocument, TemplatesFigures } from '../../documents/templates';
+import type { TemplatesFigures } from '../../documents/templates';
 import { allowance } from '../../physics/shape/allowance';
-import { arcs, pointAt } from '../../numeric/polyline';
 import { evaluate } from '../evaluate';
 import { merge } from '../merge';
 import { timesOf } from '../times';
 import { allowedOver, allowingOf } from './allowing';
 import { blankOf } from './blank';
-import { CORNER_DEG, edgesOf, wantedOf } from './ends';
+import { edgesOf, wantedOf } from './ends';
 import { grownAsCut, isOther, planAsCut } from './cutTemplate';
-import { fallingArm, drivenFeed, pullOf } from './driven';
+import { fallingArm, drivenFeed } from './driven';
 import { planFindings } from './findings';
 import { forecastOf } from './forecast';
-import { atFeedOf, type AtFeed } from './heat';
-import { edgeLength, methodOf } from './method';
+import { atFeedOf } from './heat';
+import { methodOf } from './method';
 import { mountOf } from './mount';
 import { grownOf, hasOwn, withOwn } from './own';
 import { pacedAndForeseen } from './settle';
-import { passesOf, type Pass } from './passes';
+import { passesOf } from './passes';
 import { pieceOf } from './pieces';
 import { pullsOf } from './pull';
 import { slantOf } from './slant';
-import type { End } from './nominalSection';
 import type { Slots } from './feedSchedule';
 import type { PassPlan, TemplatePlan } from './templatePlan';
+import { paceOptions, feedsOf, slotAt } from './paceOptions';
+import { writtenTemplates } from './written';
 
 /** Works a plan out: allowance at each end by its own feed, templates, pace, pull, forecast, blank. Pure. */
 export function planOut(asked: Plan): TemplatePlan {
@@ -119,93 +118,6 @@ export function planOut(asked: Plan): TemplatePlan {
 }
 
 const NONE = { top: 0, bottom: 0 };
-
-export function paceOptions(plan: Plan) {
-  return {
-    toleranceMm: plan.toleranceMm,
-    byHand: timedByHand(plan.rig),
-    unled: pullOf(plan) !== null,
-    corner: CORNER_DEG,
-  };
-}
-
-/** Mean feed of each end over all passes: the longer way at the advised feed, both ends reaching each station together. */
-export function feedsOf(passes: readonly Pass[], h: AtFeed | null): Record<End, number | null> {
-  if (!h) return { root: null, tip: null };
-  let seconds = 0;
-  const way = { root: 0, tip: 0 };
-  for (const pass of passes) {
-    for (let i = 1; i < pass.nodes.length - 2; i++) {
-      const r = pass.root.nodes[i + 1]! - pass.root.nodes[i]!;
-      const t = pass.tip.nodes[i + 1]! - pass.tip.nodes[i]!;
-      seconds += Math.max(r, t) / h.advised;
-    }
-    way.root += edgeLength(pass.root);
-    way.tip += edgeLength(pass.tip);
-  }
-  return { root: way.root / seconds, tip: way.tip / seconds };
-}
-
-/** Kerf in the plane of a face at a feed, as `solve` gives it for the rig at that feed, mm. */
-function slotAt(rig: Plan['rig'], feed: number | null, stretch: number): number | null {
-  if (feed === null) return null;
-  const cut = evaluate(merge(rig, { cut: { feedMmS: feed } })).cut;
-  return cut === null ? null : cut.width * 1000 * stretch;
-}
-
-/** The greatest deviation along a forecast at one place of the span, with where it is. */
-export function worstOf(t: Pick<TemplatePlan, 'passes'>, where: 'root' | 'middle' | 'tip') {
-  let worst: TemplatesDocument['forecast']['root'] = { max: null, at: null, side: null };
-  for (const p of t.passes)
-    for (const f of p.forecast)
-      if (worst.max === null || Math.abs(f[where]) > Math.abs(worst.max))
-        worst = { max: f[where], at: f.at, side: p.pass.side };
-  return worst;
-}
-
-/** What was worked out as a document. */
-export function writtenTemplates(t: TemplatePlan): TemplatesFigures {
-  return {
-    format: 'upwind-rod/templates',
-    version: 1,
-    ends: t.passes.flatMap(({ pass, pieces, paced }) =>
-      (['root', 'tip'] as const).map((end) => {
-        const line = pass[end];
-        const along = arcs(line.points);
-        const lead = line.nodes[1]!;
-        return {
-          end,
-          side: pass.side,
-          feedMmS: t.feed[end],
-          kerfMm: t.slot[end],
-          growMm: pass.side === 'bottom' ? t.grows[end].bottom : pass.side === 'square' ? 0 : t.grows[end].top,
-          outline: pieces[end].outline.map(([x, y]): [number, number] => [x, y]),
-          stations: pass.nodes.flatMap((node, i) => {
-            if (node.kind !== 'station') return [];
-            const [x, y] = pointAt(line.points, along, line.nodes[i]!);
-            return [{ n: node.n, x, y, arcMm: line.nodes[i]! - lead, timeS: paced ? paced.arrive[i]! : null }];
-          }),
-        };
-      }),
-    ),
-    timeS: t.seconds,
-    waits: t.passes.flatMap(({ pass, paced }) =>
-      (paced?.waits ?? [])
-        .filter((w) => w.seconds > 0)
-        .map((w) => ({ side: pass.side, station: w.n, seconds: w.seconds })),
-    ),
-    method: { ...t.method },
-    pull: t.passes.flatMap(({ pass, pulls }) =>
-      pulls.map((p) => ({ side: pass.side, station: p.n, newtons: p.newtons })),
-    ),
-    forecast: { root: worstOf(t, 'root'), middle: worstOf(t, 'middle'), tip: worstOf(t, 'tip') },
-    findings: t.findings.map((f) => ({
-      code: f.code,
-      level: f.level,
-      values: { ...f.values },
-    })),
-  };
-}
 
 /** `rod template`: a plan in, its templates out. */
 export function template(plan: Plan): TemplatesFigures {

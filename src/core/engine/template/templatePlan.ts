@@ -6,7 +6,7 @@ import type { Allowed, ProfileDeviation } from './forecast';
 import type { AtFeed } from './heat';
 import type { MethodNumbers } from './method';
 import type { Mount } from './mount';
-import type { Pass, PassSide } from './passes';
+import type { Pass, PassSide } from './pass';
 import type { TemplatePiece } from './pieces';
 import type { PullAt } from './pull';
 import type { Slant } from './slant';

@@ -1,5 +1,5 @@
 import { apart, arcs, between, pointAt, turnAt, type Pt } from '../../numeric/polyline';
-import type { Line, Pass } from './passes';
+import type { Line, Pass } from './pass';
 
 /** Both ends of a pass and their middle at a share of the way from one node to the next. */
 export interface Walker {

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import type { JobOf } from '@/core/documents/job';
-import type { Section } from '@/core/documents/plan';
+import type { Section } from '@/core/documents/section';
 import { useJob } from '@/state/JobContext';
 import { Act } from '@/ui/Act';
 import { SectionEnd } from '@/ui/SectionEnd';

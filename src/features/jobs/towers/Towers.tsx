@@ -2,7 +2,8 @@
 import type { JobOf } from '@/core/documents/job';
 import { isTowerKind, type TowerKind } from '@/core/documents/towerJobs';
 import type { MotionFindingFigures } from '@/core/documents/motion';
-import { becauseText, deviationText, motionFindingWords } from '@/core/words/motion';
+import { motionFindingWords } from '@/core/words/motion';
+import { becauseText, deviationText } from '@/core/words/motionWhy';
 import { useJob } from '@/state/JobContext';
 import { places } from '@/state/places';
 import { useDerived, useRig } from '@/state/RigContext';

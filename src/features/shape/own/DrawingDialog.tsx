@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import type { OwnEdge } from '@/core/documents/plan';
+import type { OwnEdge } from '@/core/documents/ownEdge';
 import { edgeOfOutline, firstMarks, likelyOutline } from '@/core/engine/template/own';
 import { boxOf, type Pt } from '@/core/numeric/polyline';
 import { useSectionFile } from '@/state/useSectionFile';

@@ -1,6 +1,6 @@
 'use client';
 import { useState, type ReactNode } from 'react';
-import type { OwnEdge } from '@/core/documents/plan';
+import type { OwnEdge } from '@/core/documents/ownEdge';
 import { lineOfOwn } from '@/core/engine/template/own';
 import type { Pt } from '@/core/numeric/polyline';
 import { TakeDialog } from '@/ui/TakeDialog';

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import type { OwnEdge } from '@/core/documents/plan';
+import type { OwnEdge } from '@/core/documents/ownEdge';
 import { unitFor } from '@/core/units/profile';
 import { useUnits } from '@/ui/Units';
 import { EdgeDialog, type EdgeDialogProps } from './EdgeDialog';

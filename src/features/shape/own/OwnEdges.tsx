@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
-import type { OwnEdge, PiecePlan } from '@/core/documents/plan';
+import type { PiecePlan } from '@/core/documents/plan';
+import type { OwnEdge } from '@/core/documents/ownEdge';
 import { inFrame } from '@/core/engine/template/own';
 import type { PlanView } from '@/core/engine/template/view';
 import { apart } from '@/core/numeric/polyline';

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import type { OwnEdge } from '@/core/documents/plan';
+import type { OwnEdge } from '@/core/documents/ownEdge';
 import { planeOfScale } from '@/core/engine/photo/scale';
 import { edgeOfTrace } from '@/core/engine/template/own';
 import type { Pt } from '@/core/numeric/polyline';

@@ -1,4 +1,4 @@
-import type { OwnEdge } from '@/core/documents/plan';
+import type { OwnEdge } from '@/core/documents/ownEdge';
 import { parseQuantity } from '@/core/units/parse';
 import { unitFor, type Profile } from '@/core/units/profile';
 

@@ -1,5 +1,6 @@
 import type { Values } from '../../../documents/reading';
-import type { MaterialCode, MaterialFigures } from '../../../documents/worksheet';
+import type { MaterialFigures } from '../../../documents/worksheet';
+import type { MaterialCode } from '../../../documents/materialCodes';
 
 /** Wall of the metal bush that keeps a hot wire off the wood, mm. Ours. */
 export const WALL_MM = 1;

@@ -1,7 +1,8 @@
 import type { JobOf } from '../../../documents/job';
 import type { LoopShape } from '../../../documents/loopShapes';
 import type { Level, Values } from '../../../documents/reading';
-import type { JobCode, JobFindingFigures } from '../../../documents/worksheet';
+import type { JobFindingFigures } from '../../../documents/worksheet';
+import type { JobCode } from '../../../documents/jobCodes';
 import type { Pt } from '../../../numeric/polyline';
 import { coolEndLength } from '../../../physics/time/coolEnd';
 import { pocketPasses } from '../../../physics/making/loop';

@@ -1,4 +1,3 @@
-import type { JobOf } from '../../../documents/job';
 import {
   kerfFromStack,
   sagOf,
@@ -11,45 +10,15 @@ import {
   wedgeAcross,
 } from '../../../physics/making/sheets';
 import { batchTime } from '../cut';
-import {
-  finding,
-  heatStep,
-  only,
-  pushStep,
-  reads,
-  step,
-  withFoam,
-  TONE_MM,
-  type JobWork,
-  type KnownCut,
-  type Worked,
-} from '../work';
+import { withFoam, TONE_MM, type JobWork } from '../work';
+import { endsOf, cardsFor } from './sheetParts';
+import { findingsOf } from './sheetFindings';
+import { stepsOf } from './sheetSteps';
 
 /** How truly a height is set: spacers of measured card or plate, a screw's turns; one sd, mm. Common practice, no source. */
 const SET_SD = 0.02;
 /** Friction of foam on a smooth board until it is tried. Common practice, no source. */
 const FRICTION = 0.3;
-/** Sag is said where it takes more than this share of the tolerance. */
-const SAG_SHARE = 1 / 20;
-
-type Sheets = JobOf<'sheets'>;
-
-/** Thickness that a setting leaves, from what was gauged on a test sheet: the ends left and right, mm. */
-function endsOf(corners: Sheets['cornersMm']) {
-  if (!corners) return null;
-  const left = (corners[0] + corners[2]) / 2;
-  const right = (corners[1] + corners[3]) / 2;
-  return {
-    left,
-    right,
-    mean: (left + right) / 2,
-    fore: (corners[2] + corners[3] - corners[0] - corners[1]) / 2,
-  };
-}
-
-/** Cards that come nearest to a height, mm; at least one. */
-const cardsFor = (card: number | null, height: number) =>
-  card === null ? null : Math.max(1, Math.round(height / card));
 
 /** Sheets off a block: MACHINES.md section 3. */
 export const sheets: JobWork<'sheets'> = {
@@ -126,112 +95,3 @@ export const sheets: JobWork<'sheets'> = {
     };
   },
 };
-
-function findingsOf(
-  job: Sheets,
-  c: KnownCut,
-  v: {
-    givesMm: number;
-    lowMm: number;
-    highMm: number;
-    count: number;
-    wedgeMm: number;
-    sagMm: number | null;
-    sheetG: number;
-    raiseMm: number | null;
-    kerfSeenMm: number | null;
-  },
-  set: number | null,
-) {
-  const { toleranceMm: tolerance } = job;
-  const off = v.givesMm - job.sheetMm;
-  const half = (v.highMm - v.lowMm) / 2;
-  return only(
-    job.supportsMm < job.blockMm[1] &&
-      finding('supports-too-near', 'stop', { supportsMm: job.supportsMm, widthMm: job.blockMm[1] }),
-    job.count !== null &&
-      job.count > v.count &&
-      finding('block-too-low', 'fix', { wanted: job.count, count: v.count, heightMm: needed(job, c) }),
-    job.count === null &&
-      v.count === 0 &&
-      finding('block-too-low', 'fix', { wanted: 1, count: 0, heightMm: needed({ ...job, count: 1 }, c) }),
-    set !== null &&
-      Math.abs(off) > tolerance &&
-      finding('sheet-differs', 'fix', { givesMm: v.givesMm, sheetMm: job.sheetMm, toleranceMm: tolerance }),
-    Math.abs(v.wedgeMm) > tolerance &&
-      finding('wedge-shows', 'fix', {
-        wedgeMm: Math.abs(v.wedgeMm),
-        raiseMm: v.raiseMm,
-        end: v.wedgeMm > 0 ? 'right' : 'left',
-      }),
-    Math.abs(v.wedgeMm) <= tolerance &&
-      half > tolerance &&
-      finding('thickness-uncertain', 'note', { halfMm: half, toleranceMm: tolerance, kerfMm: c.kerf }),
-    v.kerfSeenMm !== null &&
-      Math.abs(v.kerfSeenMm - c.kerf) / 2 > tolerance / 4 &&
-      finding('kerf-differs', 'note', { seenMm: v.kerfSeenMm, kerfMm: c.kerf }),
-    v.sagMm !== null && v.sagMm > tolerance * SAG_SHARE && finding('wire-sags', 'note', { sagMm: v.sagMm }),
-    job.limitG !== null &&
-      v.sheetG > job.limitG &&
-      finding('sheet-too-heavy', 'fix', {
-        grams: v.sheetG,
-        limitG: job.limitG,
-        densityKgM3: (c.rig.foam.densityKgM3 * job.limitG) / v.sheetG,
-      }),
-  );
-}
-
-const needed = (job: Sheets, c: KnownCut) => (job.count ?? 1) * (job.sheetMm + c.kerf) + job.skinsMm + c.kerf;
-
-function stepsOf(
-  job: Sheets,
-  c: KnownCut,
-  v: Worked['values'] & { set: number; sd: number; count: number; cut: number },
-) {
-  const screw = job.by.kind === 'screw';
-  const tolerance = Math.max(job.toleranceMm, v.sd);
-  return [
-    screw
-      ? step(
-          'set-turns',
-          { turns: v.set, pitchMm: job.by.kind === 'screw' ? job.by.pitchMm : null, axisMm: v.axisMm! },
-          reads(v.set, 'turns', 0.02),
-        )
-      : step(
-          'set-spacers',
-          { spacerMm: v.set, cards: v.cards!, cardMm: v.cardMm!, stripMm: v.stripMm! },
-          reads(v.set, 'mm', 0.02),
-        ),
-    ...(screw ? [] : [step('insulate-spacers')]),
-    heatStep(c),
-    ...(job.skinsMm > 0 ? [step('skin-off', { skinsMm: job.skinsMm })] : []),
-    step('test-sheet', { widthMm: job.blockMm[1] }, reads(v.givesMm!, 'mm', tolerance)),
-    ...(v.raiseMm
-      ? [
-          step('raise-end', {
-            raiseMm: v.raiseMm,
-            end: v.wedgeMm! > 0 ? 'right' : 'left',
-            turns: job.by.kind === 'screw' ? v.raiseMm / job.by.pitchMm : null,
-          }),
-        ]
-      : []),
-    pushStep(c, job.blockMm[0]),
-    ...(v.slideDeg !== null
-      ? [
-          step('slide', {
-            deg: v.slideDeg!,
-            lastDeg: v.slideLastDeg!,
-            friction: v.friction!,
-            tried: job.slidesAtDeg === null ? 'no' : 'yes',
-          }),
-        ]
-      : []),
-    step(
-      'ten-sheets',
-      { sheets: Math.max(1, Math.min(10, v.cut)) },
-      reads(v.givesMm! * Math.max(1, Math.min(10, v.cut)), 'mm', tolerance * Math.max(1, Math.min(10, v.cut))),
-    ),
-    step('weigh', { gramsPerM2: v.gramsPerM2! }, reads(v.sheetG!, 'g', 0.1 * v.sheetG!)),
-    step('power-off'),
-  ];
-}

@@ -5,7 +5,8 @@ import type { TowerKind } from '../../../documents/towerJobs';
 import { boxOf, lengthOf } from '../../../numeric/polyline';
 import { isSolid } from '../../../physics/motion/loops';
 import { entryOf } from '../../motion/lay';
-import { motionCut, motionOf, type Motion, type PathOf } from '../../motion/motion';
+import { motionOf, type Motion, type PathOf } from '../../motion/motion';
+import { motionCut } from '../../motion/motionCut';
 import { safeHeight } from '../../motion/turned';
 import type { MotionFigures } from '../../../documents/motion';
 import {

@@ -1,0 +1,30 @@
+/** What a cutter is built of; the text is written from the code and the values. */
+export const MATERIAL_CODES = [
+  'base-board',
+  'legs',
+  'post',
+  'arm',
+  'bar',
+  'corner-blocks',
+  'bush',
+  'slit',
+  'anchor-bolt',
+  'insulators',
+  'wire',
+  'fence',
+  'grips',
+  'height-screws',
+  'spacer-strips',
+  'supports',
+  'side-rails',
+  'take-up',
+  'handle',
+  'terminals',
+  'collar',
+  'leads',
+  'fuse',
+  'switch',
+  'relief',
+] as const;
+/** One of them. */
+export type MaterialCode = (typeof MATERIAL_CODES)[number];
