@@ -18,8 +18,8 @@ const FILES = [
   'tests/**/*.test.ts',
   'scripts/**/*.test.ts',
 ];
-/** What computes, writes and draws, and keeps nothing: its files share their loaded modules. */
-const PURE = ['src/{core,formats,features,ui}/**/*.test.{ts,tsx}'];
+/** What computes, writes and draws, and keeps nothing, and the database, each file on one of its own: files share their loaded modules. */
+const PURE = ['src/{core,db,formats,features,ui}/**/*.test.{ts,tsx}'];
 
 export default defineConfig({
   resolve: {
@@ -32,7 +32,7 @@ export default defineConfig({
     execArgv: [LATE],
     // Left to itself it keeps one processor free, half of a small machine.
     maxWorkers: availableParallelism(),
-    globalSetup: ['tests/threads.ts', 'tests/postgres.ts'],
+    globalSetup: ['tests/threads.ts', 'tests/postgres.ts', 'tests/folders.ts'],
     projects: [
       { extends: true, test: { name: 'pure', include: PURE, isolate: false } },
       { extends: true, test: { name: 'unit', include: FILES, exclude: [...PURE, ...ON_SERVER] } },
@@ -41,7 +41,12 @@ export default defineConfig({
         : [
             {
               extends: true as const,
-              test: { name: 'server', include: [...ON_BOTH, ...ON_SERVER], env: { UPWIND_ON_SERVER: '1' } },
+              test: {
+                name: 'server',
+                include: [...ON_BOTH, ...ON_SERVER],
+                isolate: false,
+                env: { UPWIND_ON_SERVER: '1' },
+              },
             },
           ]),
     ],

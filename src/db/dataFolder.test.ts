@@ -4,11 +4,12 @@ import path from 'node:path';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { dealtWith, noted, setAside } from './damage';
 import { freeBytes, sizeOf, syncTree, writeWhole } from './disk';
-import { inMemory, openEmbedded } from './embedded';
+import { openEmbedded } from './embedded';
 import { openFolder } from './folder';
 import { StartFault, takeLock } from './lock';
 import { openDb } from './open';
 import { LEAST_FREE, roomFor } from './room';
+import { emptyDatabaseAt } from './testDatabases';
 
 const folder = () => fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-folder-'));
 afterEach(() => vi.restoreAllMocks());
@@ -59,6 +60,7 @@ describe('files that are written whole', () => {
 describe('the embedded database', () => {
   it('waits for the disk with every commit, unless told not to', async () => {
     const at = path.join(folder(), 'db');
+    await emptyDatabaseAt(at);
     let synced = 0;
     const { fsyncSync } = fs;
     vi.spyOn(fs, 'fsyncSync').mockImplementation((fd) => {
@@ -78,9 +80,11 @@ describe('the embedded database', () => {
     expect(await commits(false)).toBe(0);
   });
 
-  it('takes no more buffers than a workshop needs, on the disk or not, and reads what is larger than they are', async () => {
+  it('takes no more buffers than a workshop needs, waiting for the disk or not, and reads what is larger than they are', async () => {
     const at = path.join(folder(), 'db');
-    for (const db of [await openEmbedded(at, true), await openEmbedded(at, false), await inMemory()]) {
+    await emptyDatabaseAt(at);
+    for (const wait of [true, false]) {
+      const db = await openEmbedded(at, wait);
       const { rows } = await db.query<{ set: string }>("select current_setting('shared_buffers') as set");
       expect(rows).toEqual([{ set: '32MB' }]);
       await db.close();
@@ -169,6 +173,7 @@ describe('the data folder', () => {
     const migrations = path.join(dir, 'migrations');
     fs.cpSync('src/db/migrations', migrations, { recursive: true });
     const at = path.join(dir, 'db');
+    await emptyDatabaseAt(at);
     await (await openDb({ folder: at, migrations })).close();
     const journal = path.join(migrations, 'meta', '_journal.json');
     const text = JSON.parse(fs.readFileSync(journal, 'utf8')) as {

@@ -65,11 +65,6 @@ function sync(stream: Stream, { realPath }: Mounted['NODEFS']): void {
 
 const UNSYNCED = { startParams: [...PARAMS, '-F'] };
 
-/** An embedded database in memory alone. */
-export function inMemory(): Promise<PGlite> {
-  return PGlite.create(UNSYNCED);
-}
-
 /**
  * Opens the embedded database of a folder. With `wait` each commit waits until the disk has it; without, a power cut may cost
  * the last seconds and, seldom, the folder.

@@ -1,7 +1,7 @@
 import path from 'node:path';
 import { drizzle as drizzleLite } from 'drizzle-orm/pglite';
 import { migrate as migrateLite } from 'drizzle-orm/pglite/migrator';
-import { inMemory, openEmbedded } from './embedded';
+import { openEmbedded } from './embedded';
 import { copyBefore, openFolder } from './folder';
 import type { Db, Handle } from './handle';
 import { listening } from './listen';
@@ -12,8 +12,8 @@ import { journal, refuseNewer } from './version';
 export type { Db, Handle };
 
 export interface OpenOptions {
-  /** Folder of the embedded database; null: in memory. Ignored where `url` is given. */
-  readonly folder: string | null;
+  /** Folder of the embedded database. Ignored where `url` is given. */
+  readonly folder: string;
   readonly migrations: string;
   readonly url?: string | undefined;
   /** False: commits do not wait for the disk. */
@@ -28,12 +28,6 @@ export interface OpenOptions {
 export async function openDb(o: OpenOptions): Promise<Handle> {
   // What speaks to a server is loaded only where there is one.
   if (o.url) return (await import('./server')).openServer(o.url, o.migrations);
-  if (o.folder === null) {
-    const lite = await inMemory();
-    const db = drizzleLite(lite, { schema });
-    await migrateLite(db, { migrationsFolder: o.migrations });
-    return { db: db as unknown as Db, ...listening(lite), close: () => lite.close() };
-  }
   return openEmbeddedFolder(o.folder, o);
 }
 
