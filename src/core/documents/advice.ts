@@ -1,24 +1,6 @@
 import { z } from 'zod';
 import { findingSchema } from './reading';
-
-/** Why a next setting and feed are advised. */
-export const ADVICE_REASONS = [
-  'first',
-  'hotter',
-  'cooler',
-  'more-heat',
-  'less-heat',
-  'hold',
-  'back',
-  'keep',
-  'feed',
-  'faster',
-  'slower',
-  'too-cold',
-  'no-window',
-  'no-figures',
-] as const;
-export type AdviceReason = (typeof ADVICE_REASONS)[number];
+import { ADVICE_REASONS } from './adviceReasons';
 
 const triple = z.tuple([z.number(), z.number(), z.number()]);
 

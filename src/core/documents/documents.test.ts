@@ -3,7 +3,7 @@ import { faultsOf } from './faults';
 import { baseSchema, daySchema, instantSchema } from './fields';
 import { loggedCutSchema } from './log';
 import { mappingSchema } from './logImport';
-import { readNeedRig } from './need';
+import { readNeedRig } from './needRig';
 import { rigSchema } from './rig';
 import { guidedOf, reserveOf } from './rigDefaults';
 import { isolationOf, supplySchema } from './supply';

@@ -4,7 +4,7 @@ import { toldAdvice, toldMatch, toldNeed, toldTemplates } from '../words/told';
 import { faultsOf, type DocumentFault } from '../documents/faults';
 import { drawerSchema, type Drawer } from '../documents/drawer';
 import { logSchema, type Log } from '../documents/log';
-import { readNeedRig, type NeedRig } from '../documents/need';
+import { readNeedRig, type NeedRig } from '../documents/needRig';
 import { rigSchema, type Rig } from '../documents/rig';
 import { planSchema, type Plan } from '../documents/plan';
 import { jobSchema, type Job, type JobOf } from '../documents/job';

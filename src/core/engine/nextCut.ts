@@ -1,5 +1,6 @@
 import type { LoggedCut } from '../documents/log';
-import type { AdviceFigures, AdviceReason } from '../documents/advice';
+import type { AdviceFigures } from '../documents/advice';
+import type { AdviceReason } from '../documents/adviceReasons';
 import type { FindingFigures } from '../documents/reading';
 import type { Rig } from '../documents/rig';
 import { fullSetting, hotterLower, snapped } from './dial';

@@ -1,6 +1,6 @@
 import type { Rig } from '../documents/rig';
 import { evaluate } from './evaluate';
-import { leastRise, LEAST_RISE } from './findings/steps';
+import { leastRise, LEAST_RISE } from './findings/flat';
 import { setUp, type Setup } from './setup';
 import { OperatingPointSolver } from './states';
 import { interpolateLinear } from '../numeric/table';

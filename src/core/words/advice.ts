@@ -1,4 +1,4 @@
-import type { AdviceReason } from '../documents/advice';
+import type { AdviceReason } from '../documents/adviceReasons';
 import type { ControlKind } from '../documents/control';
 import { controlSettingText, type ToMark } from './control';
 import type { Say } from './say';

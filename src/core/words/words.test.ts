@@ -3,7 +3,7 @@ import { evaluate } from '../engine/evaluate';
 import { solve } from '../engine/solve';
 import { testRig } from '../engine/testRigs';
 import { PROFILES } from '../units/profile';
-import type { AdviceReason } from '../documents/advice';
+import type { AdviceReason } from '../documents/adviceReasons';
 import { adviceWords } from './advice';
 import { controlSettingText } from './control';
 import { findingWords } from './findings';

@@ -1,6 +1,6 @@
 import { axesOf, type Machine } from '@/core/documents/machine';
 import type { Move } from '@/core/engine/motion/program';
-import { homeOf, zeroOf } from '@/core/engine/motion/program';
+import { homeOf, zeroOf } from '@/core/engine/motion/home';
 import { CodeReader } from '@/core/engine/motion/read';
 import { timeTaken } from '@/core/physics/motion/timing';
 import {

@@ -5,7 +5,8 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { SEEN, type Seen } from '@/core/documents/log';
-import { SEEN_HELP, SEEN_WORDS } from '@/core/words/cuts';
+import { SEEN_WORDS } from '@/core/words/cuts';
+import { SEEN_HELP } from '@/core/words/cutsHelp';
 import { SeenPicture } from '@/ui/seen/SeenPicture';
 import css from './seen.module.css';
 

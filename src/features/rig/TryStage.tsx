@@ -23,7 +23,8 @@ import { cutForm, freshCut } from './testCut.view';
 import { TextLine } from '@/ui/TextLine';
 import { later } from '@/ui/later';
 import css from './try.module.css';
-import { GRADE_HELP, GRADE_WORDS } from '@/core/words/cuts';
+import { GRADE_WORDS } from '@/core/words/cuts';
+import { GRADE_HELP } from '@/core/words/cutsHelp';
 import { SETTING_NAMES } from './words';
 
 const stopwatch = () => import('./Stopwatch').then((m) => m.Stopwatch);

@@ -3,7 +3,7 @@ import type { Draft } from './draft';
 import { easedDial, longer } from './patches';
 import type { Evaluation } from '../evaluation';
 
-/** What a battery cannot give: its amps, its hours, its volts under load. */
+/** A battery that lasts minutes, has as many ohms as the wire, or slows the cut as it empties. */
 export function battery(e: Evaluation): (Draft | null)[] {
   const b = e.battery;
   if (!b) return [];

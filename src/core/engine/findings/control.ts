@@ -1,5 +1,4 @@
 import { runningAmps } from '../load';
-import { leastPulses } from '../times';
 import type { Draft } from './draft';
 import { easedDial, longer } from './patches';
 import type { Evaluation } from '../evaluation';
@@ -36,20 +35,5 @@ export function control(e: Evaluation): Draft | null {
       yield easedDial(e.s, 0.75 / load);
       for (const more of [1, 1.3]) yield longer(e.s, (load / 0.75) * more);
     },
-  };
-}
-
-/** Pulses so slow that the wire cools between them. */
-export function slowPulses(e: Evaluation): Draft | null {
-  if (!e.s.drive.pulsed) return null;
-  const leastHertz = leastPulses(e);
-  const hertz = e.s.rig.control.frequencyHz;
-  if (leastHertz === null || !(hertz < leastHertz)) return null;
-  const frequencyHz = Math.ceil(1.05 * leastHertz);
-  return {
-    code: 'pulse-too-slow',
-    level: 'fix',
-    values: { hertz, leastHertz },
-    tries: () => [{ control: { frequencyHz } }],
   };
 }

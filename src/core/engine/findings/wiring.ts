@@ -5,9 +5,12 @@ import { runningAmps } from '../load';
 import { springC } from '../springHeat';
 import { tidy, type Draft, type Finder, type Patch } from './draft';
 import type { Evaluation } from '../evaluation';
-import { noFuse, noSwitch } from './protection';
-import { limitUnknown, control, slowPulses } from './control';
-import { flat, coarse } from './steps';
+import { noFuse } from './fuse';
+import { noSwitch } from './switch';
+import { limitUnknown, control } from './control';
+import { slowPulses } from './pulses';
+import { flat } from './flat';
+import { coarse } from './coarse';
 import { battery } from './battery';
 
 /** Most of the wire's volts worth losing in copper, and in contacts. Common practice, no source. */

@@ -1,6 +1,6 @@
 import type { FindingCode, Values } from '../../documents/reading';
 import { evaluate } from '../evaluate';
-import { leastRise, LEAST_RISE } from '../findings/steps';
+import { leastRise, LEAST_RISE } from '../findings/flat';
 import type { Draft } from '../findings/draft';
 import { drafts, FINDERS } from '../drafts';
 import { robustFindings } from '../findings/robust';

@@ -1,8 +1,8 @@
 import { PLAIN_WEIGHTS, WEIGHT_KEYS, type Weights, type WeightKey } from '../../documents/drawer';
 import { handLed } from '../../documents/rigDefaults';
 import { tensileStrength } from '../../physics/wire/strength';
-import { stepShare } from '../findings/steps';
-import { fuseMissing } from '../findings/protection';
+import { stepShare } from '../findings/coarse';
+import { fuseMissing } from '../findings/fuse';
 import { ohmAt } from '../setup';
 import type { Evaluation } from '../evaluation';
 

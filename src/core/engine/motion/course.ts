@@ -4,7 +4,8 @@ import { toTowers } from '../../physics/motion/scale';
 import { airWay } from './air';
 import type { Ends } from './ends';
 import { boxTurned, play, type Block, type Played } from './play';
-import { homeOf, type Move, type Program } from './program';
+import { type Move, type Program } from './program';
+import { homeOf } from './home';
 import { asCoded } from './write';
 
 /** Steps nearer to the one before than this are left out: shorter ways than a motor's step have no direction, mm. Ours. */

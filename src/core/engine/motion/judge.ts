@@ -3,7 +3,7 @@ import type { AtFeed } from '../template/heat';
 import { wayOn, type Cutting } from './cutting';
 import { shareInBox } from '../../numeric/box';
 import type { Block, Played } from './play';
-import { zeroOf } from './program';
+import { zeroOf } from './home';
 import type { Found } from './judged';
 import { backsOut } from './backsOut';
 import { hitsSpindle, sizes } from './judgedSizes';

@@ -1,6 +1,5 @@
 import type { LineFault } from '../../documents/motion';
-import type { AxisLetter, Machine } from '../../documents/machine';
-import { axesOf } from '../../documents/machine';
+import { axesOf, type AxisLetter, type Machine } from '../../documents/machine';
 
 export type MoveKind = 'rapid' | 'feed' | 'wait' | 'heat' | 'pause';
 
@@ -26,22 +25,6 @@ export interface Program {
   readonly start: readonly number[];
   readonly moves: readonly Move[];
   readonly faults: readonly CodeFault[];
-}
-
-/** Where the axes stand once they are homed, in work coordinates; an axis without a home at 0. */
-export function homeOf(m: Machine): number[] {
-  return axesOf(m).map((letter) => {
-    const axis = m.axes[letter]!;
-    if (axis.home === null) return 0;
-    return (axis.home === 'min' ? axis.minMm : axis.maxMm) - zeroOf(m, letter);
-  });
-}
-
-/** The work zero of an axis in the machine's own coordinates. */
-export function zeroOf(m: Machine, letter: AxisLetter): number {
-  const of = (pair: readonly AxisLetter[] | null) => (pair?.includes(letter) ? pair.indexOf(letter) : -1);
-  const k = Math.max(of(m.left), of(m.right));
-  return k < 0 ? 0 : m.zeroMm[k as 0 | 1];
 }
 
 /** Length that a speed of G94 is measured along, by what the machine means; where that stands still, what else moves. */

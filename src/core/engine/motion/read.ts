@@ -1,5 +1,6 @@
 import { axesOf, AXIS_LETTERS, type AxisLetter, type Machine } from '../../documents/machine';
-import { feedLength, homeOf, type CodeFault, type Move, type Program } from './program';
+import { feedLength, type CodeFault, type Move, type Program } from './program';
+import { homeOf } from './home';
 import { wordsOf } from './codeWords';
 
 /** Most lines of a program, and the largest number in one. Ours. */

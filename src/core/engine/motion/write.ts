@@ -1,5 +1,6 @@
 import { axesOf, type AxisLetter, type Machine } from '../../documents/machine';
-import { feedLength, zeroOf, type Move } from './program';
+import { feedLength, type Move } from './program';
+import { zeroOf } from './home';
 
 const MM_PER_INCH = 25.4;
 /** Least figures of a feed: so that its seconds come back to a ten-thousandth. */

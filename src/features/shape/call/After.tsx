@@ -2,14 +2,14 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { RigEvent, RunEvent } from '@/core/documents/event';
-import { GRADES, SEEN, type Grade, type Seen } from '@/core/documents/log';
+import { GRADES, SEEN, type Grade, type Seen, loggedCutSchema } from '@/core/documents/log';
 import type { CoreOf } from '@/core/engine/call/batch';
 import type { LedPass } from '@/core/engine/call/led';
 import { sizesOf } from '@/core/engine/template/measure';
 import type { PlanView } from '@/core/engine/template/view';
 import type { Role } from '@/core/units/profile';
-import { GRADE_HELP, GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
-import { loggedCutSchema } from '@/core/documents/log';
+import { GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
+import { GRADE_HELP } from '@/core/words/cutsHelp';
 import { usePlan } from '@/state/PlanContext';
 import { useRig } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';

@@ -1,8 +1,6 @@
-import { CUTTERS } from '../../documents/cutters';
 import type { Rig } from '../../documents/rig';
 import { cordAmps, cordFor } from '../../physics/circuit/cord';
 import { fuseFor } from '../../physics/circuit/fuse';
-import { switchFor } from '../../physics/circuit/switch';
 import { runningAmps } from '../load';
 import type { Draft } from './draft';
 import type { Evaluation } from '../evaluation';
@@ -14,7 +12,7 @@ export function fuseMissing({ supply, leads }: Rig): boolean {
   return leads.fuseA === null && over;
 }
 
-/** No fuse in the loop, or none that guards its leads. */
+/** No fuse in a loop that wants one, with the one that carries its amps and guards its leads. */
 export function noFuse(e: Evaluation): Draft | null {
   const { supply, leads: l } = e.s.rig;
   const carries = cordAmps(l.areaMm2);
@@ -33,21 +31,5 @@ export function noFuse(e: Evaluation): Draft | null {
       const fits = fuseFor(amps, cordAmps(areaMm2), supply.kind === 'battery');
       if (fits !== null) yield { leads: { areaMm2, fuseA: fits } };
     },
-  };
-}
-
-/** Whether no switch breaks the loop. */
-export const switchMissing = ({ leads }: Rig): boolean => leads.switchA === null;
-
-/** No switch in the loop, or one for fewer amps. */
-export function noSwitch(e: Evaluation): Draft | null {
-  if (!switchMissing(e.s.rig)) return null;
-  const amps = e.off ? (e.s.drive.maxAmps ?? 0) : runningAmps(e);
-  const rating = switchFor(amps);
-  return {
-    code: 'no-switch',
-    level: 'fix',
-    values: { led: CUTTERS[e.s.rig.frame.kind].led },
-    tries: () => [rating === null ? null : { leads: { switchA: rating } }],
   };
 }
