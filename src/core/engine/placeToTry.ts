@@ -91,7 +91,7 @@ function inside(feed: number, p: Place): number | null {
   return null;
 }
 
-/** Whether a place to try is none that was bad. */
+/** Whether a setting and feed, m/s, lie in a place to try and are none that was bad. */
 export function fits(
   places: readonly Place[],
   setting: number | null,

@@ -30,7 +30,7 @@ const DEAD = new Set([
 /** What no proposal may have. */
 export const BLOCKS = (d: Draft) => d.level === 'stop' || DEAD.has(d.code);
 
-/** How good a proposed rig is: the higher the better. */
+/** How far a proposed rig is from a good one: the lower the better. */
 export function scoreOf(rig: Rig, e: Evaluation, found: readonly Draft[]): number {
   const feed = e.feed === null ? 0.1 : e.feed * 1000;
   const weights = { stop: 100, fix: 3, note: 0.2 };

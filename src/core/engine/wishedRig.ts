@@ -19,7 +19,7 @@ export interface Wish {
 
 /** Wire that the foam asks for at the least, mm: a loop is all in foam. */
 export const roomMm = (wish: Wish) => (CUTTERS[wish.frame].ends ? wish.widthMm + 120 : wish.widthMm);
-/** Wire beyond what the foam and the cutter need, mm. */
+/** Wire beyond what the foam asks for, mm, by which the heat is set where there is no dial; else 0. */
 export const extra = (wish: Wish, rig: Rig) =>
   wish.control === 'none' ? Math.max(0, rig.wire.lengthMm - roomMm(wish)) : 0;
 

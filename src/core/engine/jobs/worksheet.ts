@@ -1,7 +1,7 @@
 import type { Job, OwnJob } from '../../documents/job';
 import type { JobKind } from '../../documents/jobKinds';
 import type { JobFindingFigures, WorksheetFigures } from '../../documents/worksheet';
-import { drafts, figuresOf } from '../drafts';
+import { drafts, figuresOf, RANK } from '../drafts';
 import type { Patch } from '../findings/draft';
 import { fixesOf } from '../fixes';
 import { segments } from './board/segments';
@@ -29,8 +29,6 @@ const WORK: { readonly [K in JobKind]: JobWork<K> } = {
   comb,
   build,
 };
-
-const RANK = { stop: 0, fix: 1, note: 2 };
 
 /**
  * A job worked out on its rig: settings with the kerf allowed for, steps with what should be read, parts, time and findings. Where the

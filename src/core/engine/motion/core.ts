@@ -17,7 +17,8 @@ import { cuttingOf } from './cutting';
 import type { Found } from './judged';
 import { ofCourse, type JobPath } from './path';
 import { planOnTowers } from './planOnTowers';
-import { ENDS, edgesBy, blockOf, placer, leadsOf } from './coreLeads';
+import { ENDS } from '../template/nominalSection';
+import { edgesBy, blockOf, placer, leadsOf } from './coreLeads';
 import { courseOver } from './coreCourse';
 import { worstOf, told } from './coreTold';
 

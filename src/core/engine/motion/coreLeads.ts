@@ -3,11 +3,9 @@ import type { Pt } from '../../numeric/polyline';
 import type { BlankPlan } from '../template/blank';
 import { edgesOf } from '../template/ends';
 import { levelOver } from '../template/mount';
-import type { End, NominalSection } from '../template/nominalSection';
+import { ENDS, type End, type NominalSection } from '../template/nominalSection';
 import type { Block } from './play';
 
-/** The two ends of a core. */
-export const ENDS = ['root', 'tip'] as const;
 type Both<T> = Readonly<Record<End, T>>;
 
 /** The edges of both ends moved out by the gap of each, mm. */

@@ -1,5 +1,4 @@
-import type { Level } from '../../documents/reading';
-import { drafts } from '../drafts';
+import { drafts, RANK } from '../drafts';
 import { asCut, ownEdges, turned } from './existingFindings';
 import { material } from './materialFindings';
 import { draft, type PlanDraft } from './planDraft';
@@ -9,8 +8,6 @@ import { ends } from './endFindings';
 import { block } from './blockFindings';
 import { driving } from './drivingFindings';
 import { foreseen } from './foreseenFindings';
-
-const RANK: Record<Level, number> = { stop: 0, fix: 1, note: 2 };
 
 const rig: Finder = (t) => {
   const stop = drafts(t.evaluation).find((d) => d.level === 'stop');

@@ -1,5 +1,8 @@
 import type { Pt } from '../../numeric/polyline';
-export type End = 'root' | 'tip';
+
+/** The two ends of a piece. */
+export const ENDS = ['root', 'tip'] as const;
+export type End = (typeof ENDS)[number];
 
 export type Side = 'top' | 'bottom';
 

@@ -6,9 +6,8 @@ import { signedDistance } from '../../numeric/inside';
 import { arcs, apart, nearest, partOf, pointAt, lengthOf, type Pt } from '../../numeric/polyline';
 import type { Allowance } from '../../physics/shape/allowance';
 import type { Edges } from './ends';
-import type { NominalSection, Side } from './nominalSection';
+import { ENDS, type NominalSection, type Side } from './nominalSection';
 
-const ENDS = ['root', 'tip'] as const;
 const SIDES = ['top', 'bottom'] as const;
 
 /** Whether any edge of a plan's templates is one that its maker has. */

@@ -7,7 +7,7 @@ import { EDGE_MM, isMetal, sectionValues, wireOf, insulators, takeUp } from './c
 import { armValues, armSteps } from './armParts';
 import { withFix } from './lengthFinding';
 
-/** A bow from its sizes, mm: bar, arms, wire. MACHINES.md section 4. */
+/** A bow from its sizes, mm: bar, arms, wire. */
 export function bow(b: BuildOf<'bow'>, c: KnownCut): Own {
   const a = armOf(b, c);
   const deep = c.rig.foam.heightMm;
