@@ -142,8 +142,8 @@ function graded(seed: number, most: number, mixed: boolean) {
   const { d, rig } = m;
   const cuts: LoggedCut[] = [];
   const at: Record<number, { error: number; sd: number }> = {};
+  let t = tuningOf([]);
   for (let n = 1; n <= most; n++) {
-    const t = tuningOf(cuts.map((cut) => ({ rig, cut })));
     const { next } = advise(rig, t, []);
     const told = mostInformativeCut(rig, t);
     const setting = next?.setting ?? rig.control.setting;
@@ -163,11 +163,11 @@ function graded(seed: number, most: number, mixed: boolean) {
       feedMmS,
     };
     cuts.push(loggedCutSchema.parse(timed ? { ...common, limit: true } : { ...common, grade }));
+    t = tuningOf(cuts.map((cut) => ({ rig, cut })));
     if (![1, 3, 5, 14, 40].includes(n)) continue;
-    const after = tuningOf(cuts.map((cut) => ({ rig, cut })));
     const model = windowOf(new OperatingPointSolver(setUp(rig))).fastest!.feed;
     const truth = windowAt(m, rig.control.setting).fast / 1000 / m.shared;
-    at[n] = { error: Math.log(truth / model) + after.logMean, sd: after.shownSd };
+    at[n] = { error: Math.log(truth / model) + t.logMean, sd: t.shownSd };
   }
   return at;
 }

@@ -4,9 +4,11 @@ import { nearest, type Pt } from './polyline';
 export function isInside(loop: readonly Pt[], [x, y]: Pt): boolean {
   let inside = false;
   for (let i = 0, j = loop.length - 1; i < loop.length; j = i++) {
-    const [ax, ay] = loop[i]!;
-    const [bx, by] = loop[j]!;
-    if (ay > y !== by > y && x < ax + ((y - ay) * (bx - ax)) / (by - ay)) inside = !inside;
+    const a = loop[i]!;
+    const b = loop[j]!;
+    const ay = a[1];
+    const by = b[1];
+    if (ay > y !== by > y && x < a[0] + ((y - ay) * (b[0] - a[0])) / (by - ay)) inside = !inside;
   }
   return inside;
 }

@@ -3,7 +3,8 @@ export type Pt = readonly [number, number];
 
 /** Distance between two points. Lengths are far from a number's ends: `Math.hypot`, which guards these, takes several times as long. */
 export function apart(a: Pt, b: Pt): number {
-  const [x, y] = [b[0] - a[0], b[1] - a[1]];
+  const x = b[0] - a[0];
+  const y = b[1] - a[1];
   return Math.sqrt(x * x + y * y);
 }
 
@@ -57,25 +58,33 @@ export function partOf(line: readonly Pt[], from: number, to: number): Pt[] {
 
 /** The nearest point of a line to a point: its arc, its distance and itself. */
 export function nearest(line: readonly Pt[], p: Pt): { arc: number; distance: number; at: Pt } {
-  let best = { arc: 0, distance: Infinity, at: line[0]! };
+  const [px, py] = p;
+  let least = Infinity;
+  let arc = 0;
+  let x = line[0]![0];
+  let y = line[0]![1];
   let done = 0;
+  // A hot loop: plain numbers, and one root for each segment.
   for (let i = 1; i < line.length; i++) {
     const a = line[i - 1]!;
     const b = line[i]!;
-    const run = apart(a, b);
-    const t =
-      run > 0
-        ? Math.min(
-            1,
-            Math.max(0, ((p[0] - a[0]) * (b[0] - a[0]) + (p[1] - a[1]) * (b[1] - a[1])) / (run * run)),
-          )
-        : 0;
-    const at = between(a, b, t);
-    const distance = apart(at, p);
-    if (distance < best.distance) best = { arc: done + t * run, distance, at };
+    const dx = b[0] - a[0];
+    const dy = b[1] - a[1];
+    const square = dx * dx + dy * dy;
+    const run = Math.sqrt(square);
+    const t = square > 0 ? Math.min(1, Math.max(0, ((px - a[0]) * dx + (py - a[1]) * dy) / square)) : 0;
+    const atX = a[0] + t * dx;
+    const atY = a[1] + t * dy;
+    const far = (atX - px) * (atX - px) + (atY - py) * (atY - py);
+    if (far < least) {
+      least = far;
+      arc = done + t * run;
+      x = atX;
+      y = atY;
+    }
     done += run;
   }
-  return best;
+  return { arc, distance: Math.sqrt(least), at: [x, y] };
 }
 
 /** Signed area of a closed loop, its last point not its first again: over 0 counter-clockwise. The shoelace formula. */
@@ -105,7 +114,9 @@ export function turnAt(line: readonly Pt[], i: number): number {
 /** Least and greatest x and y of points. */
 export function boxOf(points: readonly Pt[]): { x0: number; x1: number; y0: number; y1: number } {
   const box = { x0: Infinity, x1: -Infinity, y0: Infinity, y1: -Infinity };
-  for (const [x, y] of points) {
+  for (const p of points) {
+    const x = p[0];
+    const y = p[1];
     if (x < box.x0) box.x0 = x;
     if (x > box.x1) box.x1 = x;
     if (y < box.y0) box.y0 = y;

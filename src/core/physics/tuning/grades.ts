@@ -37,10 +37,10 @@ export function sumGrades(list: readonly Graded[], eyeSd: number): GradeSums | n
   if (list.length === 0) return null;
   // A fixed order makes the sums the same to the last bit whatever order the cuts came in.
   const graded = [...list].sort((x, y) => x.grade.localeCompare(y.grade) || x.c - y.c || x.h - y.h);
-  const { like, top } = likelihood(graded);
   const slow = kernel(SLOW_PRIOR_SD, (SLOWS - 1) / 2);
   const eye = kernel(eyeSd, eyeSd > 0 ? Math.ceil((4.5 * eyeSd) / STEP) : 0);
   const half = (eye.length - 1) / 2;
+  const { like, top } = likelihood(graded, half);
   const ln = new Float64Array(THETAS);
   const m1 = new Float64Array(THETAS);
   const m2 = new Float64Array(THETAS);
@@ -48,19 +48,18 @@ export function sumGrades(list: readonly Graded[], eyeSd: number): GradeSums | n
     let s0 = 0;
     let s1 = 0;
     let s2 = 0;
-    for (let k = -half; k <= half; k++) {
-      const a = i + k;
-      if (a < 0 || a >= THETAS) continue;
-      const w = eye[k + half]!;
-      const row = a * EDGES + i;
-      // ψ = θ − b falls as b rises.
-      for (let j = 0; j < SLOWS; j++) {
-        const p = w * slow[j]! * like[row + j]!;
-        const psi = SLOW_REACH - j * STEP;
-        s0 += p;
-        s1 += p * psi;
-        s2 += p * psi * psi;
-      }
+    const from = Math.max(0, i - half);
+    const to = Math.min(THETAS - 1, i + half);
+    // ψ = θ − b falls as b rises.
+    for (let j = 0; j < SLOWS; j++) {
+      const row = (i + j) * THETAS;
+      let overA = 0;
+      for (let a = from; a <= to; a++) overA += eye[a - i + half]! * like[row + a]!;
+      const p = slow[j]! * overA;
+      const psi = SLOW_REACH - j * STEP;
+      s0 += p;
+      s1 += p * psi;
+      s2 += p * psi * psi;
     }
     ln[i] = top + Math.log(s0 > 0 ? s0 : Number.MIN_VALUE);
     m1[i] = s0 > 0 ? s1 / s0 : 0;
@@ -89,35 +88,53 @@ function kernel(sd: number, half: number): Float64Array {
   return w.map((x) => x / sum);
 }
 
-/** L over a (rows) and b, divided by e^top. */
-function likelihood(graded: readonly Graded[]): { like: Float64Array; top: number } {
+/**
+ * L over b (rows) and a, divided by e^top; 0 where no θ has that b within ψ's reach and that a within `half` steps, which is summed
+ * nowhere.
+ */
+function likelihood(graded: readonly Graded[], half: number): { like: Float64Array; top: number } {
   const lnCold = new Float64Array(THETAS);
   const lnHot = new Float64Array(EDGES);
-  const goods: { cold: Float64Array; hot: Float64Array }[] = [];
+  const goods = graded.filter((g) => g.grade === 'good');
+  // Of all good cuts side by side, since the innermost loop goes over them.
+  const cold = new Float64Array(THETAS * goods.length);
+  const notHot = new Float64Array(EDGES * goods.length);
+  let good = 0;
   for (const g of graded) {
-    const cold = Float64Array.from({ length: THETAS }, (_, i) => fastPhi((thetaAt(i) - g.c) / GRADE_SD));
-    const hot = Float64Array.from({ length: EDGES }, (_, j) => fastPhi((g.h - slowEdgeAt(j)) / GRADE_SD));
-    if (g.grade === 'too-cold') cold.forEach((p, i) => (lnCold[i]! += Math.log(Math.max(FLOOR, p))));
-    else if (g.grade === 'too-hot') hot.forEach((p, j) => (lnHot[j]! += Math.log(Math.max(FLOOR, p))));
-    else goods.push({ cold, hot });
-  }
-  const ln = new Float64Array(THETAS * EDGES);
-  let top = -Infinity;
-  for (let i = 0; i < THETAS; i++)
-    for (let j = 0; j < EDGES; j++) {
-      let sum = lnCold[i]! + lnHot[j]!;
-      let product = 1;
-      for (let k = 0; k < goods.length; k++) {
-        const p = 1 - goods[k]!.cold[i]! - goods[k]!.hot[j]!;
-        product *= p > FLOOR ? p : FLOOR;
-        if (product < 1e-200) {
-          sum += Math.log(product);
-          product = 1;
-        }
-      }
-      sum += Math.log(product);
-      ln[i * EDGES + j] = sum;
-      if (sum > top) top = sum;
+    const coldAt = (i: number) => fastPhi((thetaAt(i) - g.c) / GRADE_SD);
+    const hotAt = (j: number) => fastPhi((g.h - slowEdgeAt(j)) / GRADE_SD);
+    if (g.grade === 'too-cold')
+      for (let i = 0; i < THETAS; i++) lnCold[i]! += Math.log(Math.max(FLOOR, coldAt(i)));
+    else if (g.grade === 'too-hot')
+      for (let j = 0; j < EDGES; j++) lnHot[j]! += Math.log(Math.max(FLOOR, hotAt(j)));
+    else {
+      for (let i = 0; i < THETAS; i++) cold[i * goods.length + good] = coldAt(i);
+      for (let j = 0; j < EDGES; j++) notHot[j * goods.length + good] = 1 - hotAt(j);
+      good++;
     }
-  return { like: ln.map((x) => Math.exp(x - top)), top };
+  }
+  const like = new Float64Array(EDGES * THETAS);
+  let top = -Infinity;
+  const overCells = (work: (at: number, i: number, j: number) => void) => {
+    for (let j = 0; j < EDGES; j++) {
+      const to = Math.min(THETAS - 1, j + half);
+      for (let i = Math.max(0, j - SLOWS + 1 - half); i <= to; i++) work(j * THETAS + i, i, j);
+    }
+  };
+  overCells((at, i, j) => {
+    let sum = lnCold[i]! + lnHot[j]!;
+    let product = 1;
+    for (let k = 0; k < good; k++) {
+      product *= Math.max(FLOOR, notHot[j * good + k]! - cold[i * good + k]!);
+      if (product < 1e-200) {
+        sum += Math.log(product);
+        product = 1;
+      }
+    }
+    sum += Math.log(product);
+    like[at] = sum;
+    if (sum > top) top = sum;
+  });
+  overCells((at) => (like[at] = Math.exp(like[at]! - top)));
+  return { like, top };
 }
