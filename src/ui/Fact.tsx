@@ -17,7 +17,7 @@ export function Fact(p: {
         <b className="num">{p.value}</b>
         {p.range && <span className={css.range}>{p.range}</span>}
       </span>
-      {p.onWhy ? (
+      {p.onWhy && (
         <button
           type="button"
           className="quiet"
@@ -26,8 +26,6 @@ export function Fact(p: {
         >
           why
         </button>
-      ) : (
-        <span />
       )}
     </div>
   );

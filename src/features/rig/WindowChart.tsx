@@ -22,7 +22,7 @@ import { useFontsReady } from '@/ui/chart/useFontsReady';
 import { useWidth } from '@/ui/useWidth';
 import css from './chart.module.css';
 import { Edge } from './Edge';
-import { marksOf, MARKS, type Mark } from './marks';
+import { labelPlace, marksOf, MARKS, type Mark } from './marks';
 import type { Evaluation } from '@/core/engine/evaluation';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler);
@@ -226,6 +226,7 @@ function Overlay(p: {
   const cleanY = curve.fastest[i]! * 0.62 + slowOf(curve, i) * 0.38 || 0;
   const roomy = inY(slowOf(curve, i)) - inY(curve.fastest[i]!) > 30;
   const marks = useMemo(() => marksOf(p.cuts, curve.along), [p.cuts, curve.along]);
+  const drawn = marks.map((m) => ({ mark: m.mark, x: inX(m.x), y: inY(m.feedMmS) }));
   const x = inX(at);
   const from = curve.fume.findIndex((v) => v > 0);
   // The edge begins in the midst of the chart, or it is there from the first setting on.
@@ -256,8 +257,8 @@ function Overlay(p: {
           </text>
         </>
       )}
-      {marks.map((m, k) => (
-        <MarkShape key={k} mark={m.mark} x={inX(m.x)} y={inY(m.feedMmS)} />
+      {drawn.map((m, k) => (
+        <MarkShape key={k} {...m} />
       ))}
       {fastest !== null && (
         <path
@@ -267,12 +268,7 @@ function Overlay(p: {
       )}
       {v !== null && <circle cx={x} cy={inY(v)} r={7} className={css.point} />}
       {v !== null && (
-        <text
-          x={x + (x > box.right - 90 ? -14 : 14)}
-          y={inY(v) + 5}
-          textAnchor={x > box.right - 90 ? 'end' : 'start'}
-          className={css.here}
-        >
+        <text {...labelPlace(x, inY(v), box, drawn)} className={css.here}>
           {text(v, 'feed', p.profile)}
         </text>
       )}

@@ -7,7 +7,7 @@ import { testRig } from '@/core/engine/testRigs';
 import { sayIn, typedIn } from '@/core/words/say';
 import { differences } from './Conflict';
 import { dialOf } from './Dial';
-import { markOf, marksOf } from './marks';
+import { labelPlace, markOf, marksOf } from './marks';
 import { stageAnswer, OWN_STAGES } from './stageList';
 
 const rig = testRig({ supply: { volts: 32, maxAmps: 6 } });
@@ -39,6 +39,20 @@ describe('marks on the chart', () => {
   it('along amps only metered cuts can be shown', () => {
     expect(marksOf([record({ grade: 'good' })], 'amps')).toEqual([]);
     expect(marksOf([record({ grade: 'good', amps: 2.5 })], 'amps')[0]!.x).toBe(2.5);
+  });
+  it('the label of the feed lies beside its point, and over no mark of a cut nor outside the chart', () => {
+    const box = { left: 40, right: 400, top: 10, bottom: 130 };
+    const beside = { x: 214, y: 85, textAnchor: 'start' };
+    expect(labelPlace(200, 80, box, [])).toEqual(beside);
+    expect(labelPlace(200, 80, box, [{ x: 190, y: 80 }])).toEqual(beside);
+    expect(labelPlace(200, 80, box, [{ x: 260, y: 78 }])).toEqual({ x: 186, y: 85, textAnchor: 'end' });
+    const both = [
+      { x: 260, y: 78 },
+      { x: 150, y: 80 },
+    ];
+    expect(labelPlace(200, 80, box, both)).toEqual({ x: 214, y: 105, textAnchor: 'start' });
+    expect(labelPlace(200, 120, box, [...both, { x: 260, y: 120 }, { x: 150, y: 120 }]).y).toBe(105);
+    expect(labelPlace(395, 80, box, []).textAnchor).toBe('end');
   });
 });
 

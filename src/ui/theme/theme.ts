@@ -29,6 +29,7 @@ export const theme = createTheme({
       defaultProps: { disableElevation: true, disableRipple: true },
       styleOverrides: {
         root: { fontFamily: FIGURE_FACE, fontSize: 15, lineHeight: 1.4, padding: '5px 14px', minWidth: 0 },
+        outlined: { borderColor: 'currentColor' },
       },
     },
     MuiIconButton: { defaultProps: { disableRipple: true } },

@@ -3,6 +3,7 @@ import { useEffect, useId, useMemo, useState } from 'react';
 import type { Deviation } from '@/core/documents/motion';
 import { wireAt, type PlayView } from '@/core/engine/motion/view';
 import type { Pt } from '@/core/numeric/polyline';
+import { Act } from '@/ui/Act';
 import { useUnits } from '@/ui/Units';
 import css from './towers.module.css';
 import { usePaint } from './usePaint';
@@ -60,15 +61,14 @@ export function PathPicture(p: {
         aria-label={`The wire’s way through a block of ${say(play.block[0], 'foamSize')} by ${say(play.block[2], 'foamSize')}, from the left; ${say(play.total, 'time')} in all.`}
       />
       <div className={css.scrub}>
-        <button
-          type="button"
+        <Act
           onClick={() => {
             if (!running && seconds >= play.total) setAt(0);
             run(!running);
           }}
         >
           {running ? 'Hold' : 'Play'}
-        </button>
+        </Act>
         <input
           id={id}
           type="range"
