@@ -1,7 +1,7 @@
 import { accessibleInBoth, expect, test } from './fixtures';
 import { makeRig } from './makeRig';
 
-test.use({ apart: 'build' });
+test.use({ apart: 'making' });
 
 test('a table is built from its sizes: what the wire asks of the arm is told, taken over and printed', async ({
   page,

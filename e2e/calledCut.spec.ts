@@ -7,7 +7,7 @@ import { accessible, expect, test } from './fixtures';
 import { smallPiece } from './smallPiece';
 import { hearing, wav } from './sound';
 
-test.use({ apart: 'called cut' });
+test.use({ apart: 'making' });
 
 test('a rehearsed call from start to log, by keyboard alone, at 390 by 844', async ({ page, request }) => {
   test.slow();

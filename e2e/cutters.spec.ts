@@ -1,7 +1,7 @@
 import type { APIRequestContext, Page } from '@playwright/test';
 import { expect, goOn, standsStill, test } from './fixtures';
 
-test.use({ apart: 'cutters', seeded: false });
+test.use({ apart: 'own rigs', seeded: false });
 test.describe.configure({ timeout: 180_000 });
 
 /** Each cutter in three rigs: one that cuts, one that is stopped, one that is too cold. */

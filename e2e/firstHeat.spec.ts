@@ -2,7 +2,7 @@ import type { APIRequestContext } from '@playwright/test';
 import { expect, test } from './fixtures';
 import { rigNamed } from './rigNamed';
 
-test.use({ apart: 'heat' });
+test.use({ apart: 'making' });
 
 interface EventRow {
   event: {

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { accessibleInBoth, expect, saved, test } from './fixtures';
 import { makeRig } from './makeRig';
 
-test.use({ apart: 'jobs' });
+test.use({ apart: 'making' });
 
 const field = (page: Page, name: string) => page.locator(`[name="${name}"]`);
 /** No scrolling at the desk, nothing cut off sideways at the bench, and no fault of accessibility in either theme. */

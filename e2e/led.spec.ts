@@ -3,7 +3,7 @@ import { forwardUntil, withoutSound } from './clock';
 import { accessible, accessibleInBoth, expect, test } from './fixtures';
 import { rigNamed } from './rigNamed';
 
-test.use({ apart: 'led' });
+test.use({ apart: 'making' });
 
 async function piece(
   request: APIRequestContext,

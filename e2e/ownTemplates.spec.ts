@@ -3,7 +3,7 @@ import type { BrowserContext, Page } from '@playwright/test';
 import { accessible, expect, test } from './fixtures';
 import { rigNamed } from './rigNamed';
 
-test.use({ apart: 'own templates' });
+test.use({ apart: 'making' });
 
 async function templates(page: Page): Promise<{ plan: string }> {
   const id = await rigNamed(page.request, 'Blade bow');

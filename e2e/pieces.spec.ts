@@ -3,7 +3,7 @@ import { accessibleInBoth, expect, test } from './fixtures';
 import { sampleRig } from './sampleRig';
 import { rigNamed } from './rigNamed';
 
-test.use({ apart: 'pieces' });
+test.use({ apart: 'making' });
 
 async function bowOf(request: APIRequestContext): Promise<string> {
   return rigNamed(request, 'Blade bow');

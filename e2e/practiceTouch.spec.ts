@@ -5,7 +5,7 @@ import { practiceWire } from '@/core/practice/wire';
 import { testRig } from '@/core/engine/testRigs';
 import { accessible, expect, test } from './fixtures';
 
-test.use({ apart: 'practiceTouch', seeded: false });
+test.use({ apart: 'own rigs', seeded: false });
 test.describe.configure({ timeout: 180_000 });
 
 const RIG = testRig({ name: 'Practised', control: { kind: 'volts', setting: 20 } });

@@ -1,5 +1,5 @@
 import fs from 'node:fs';
-import { asRoot, installDebian } from './debian.mjs';
+import { asRoot } from './debian.mjs';
 
 const WHOLE = '/usr/bin/chromium';
 /** The same browser without all that draws a window: a test takes a quarter less of the processors with it. */
@@ -25,10 +25,12 @@ export const chromium = ({ whole = false, args = [] } = {}) => ({
   ],
 });
 
-/** Installs it where that can be done. Answers with what is wanted where it is not there then, or null; the bare one is not needed. */
-export function ensureChromium() {
-  if (!process.env.CHROMIUM && [WHOLE, BARE].some((file) => !fs.existsSync(file)))
-    installDebian('Chromium', PACKAGES);
+/** Its packages, where they are lacking and no other browser was named. */
+export const chromiumLacks = () =>
+  !process.env.CHROMIUM && [WHOLE, BARE].some((file) => !fs.existsSync(file)) ? PACKAGES : null;
+
+/** What is wanted where it is not there, or null; the bare one is not needed. */
+export function noChromium() {
   const file = wholePath();
   return fs.existsSync(file)
     ? null

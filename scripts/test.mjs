@@ -2,7 +2,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { ensureChromium } from './chromium.mjs';
+import { chromiumLacks, noChromium } from './chromium.mjs';
 import { installDebian } from './debian.mjs';
 import { noPostgres } from './postgres.mjs';
 import { ensureBuild, ensurePackages, fail } from './setup.mjs';
@@ -64,15 +64,21 @@ function counted(name, report, read, work) {
   if (counts.passed + counts.failed === 0 || (!ok && counts.failed === 0)) failed++;
 }
 
-/** A PostgreSQL server for the tests of one: installed where that can be done, otherwise said. */
-function ensurePostgres() {
-  if (noPostgres()) installDebian('PostgreSQL', ['postgresql']);
-  const lacks = noPostgres();
-  if (lacks) console.log(`Left out: the tests on a PostgreSQL server, since ${lacks}.`);
-  return !lacks;
-}
-
-const onServer = ensurePostgres();
+/** What the tests want of the system comes while what needs none of it runs. */
+const browser = chromiumLacks();
+const installed = installDebian({
+  ...(noPostgres() ? { PostgreSQL: ['postgresql'] } : {}),
+  ...(browser ? { Chromium: browser } : {}),
+});
+if (!long)
+  await checks(
+    ['format', 'prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'],
+    ['lint', 'eslint/bin/eslint.js', '.'],
+    ['types', 'typescript/bin/tsc', '--noEmit'],
+  );
+await installed;
+const noServer = noPostgres();
+if (noServer) console.log(`Left out: the tests on a PostgreSQL server, since ${noServer}.`);
 if (long) {
   // The sweeps that take minutes: ten times the rigs, benches over forty cuts.
   const unit = path.join(cache, 'unit.json');
@@ -95,11 +101,6 @@ if (long) {
       ),
   );
 } else {
-  await checks(
-    ['format', 'prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'],
-    ['lint', 'eslint/bin/eslint.js', '.'],
-    ['types', 'typescript/bin/tsc', '--noEmit'],
-  );
   const unit = path.join(cache, 'unit.json');
   counted(
     'unit tests',
@@ -114,7 +115,7 @@ if (long) {
       ]),
   );
 }
-const lacking = ensureChromium();
+const lacking = noChromium();
 if (lacking) fail(lacking);
 ensureBuild(root);
 // What measures no time runs two at a time; what mostly waits for a clock of the world, two at a time after that; what measures how much
@@ -127,7 +128,7 @@ const PHASES = [
 const templates = fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-templates-'));
 for (const { name, workers } of PHASES) {
   const report = path.join(cache, `browser-${name}.json`);
-  const projects = [name, ...(onServer ? [`${name}, on a server`] : [])];
+  const projects = [name, ...(noServer ? [] : [`${name}, on a server`])];
   counted(
     `browser tests, ${name}`,
     report,
