@@ -86,6 +86,11 @@ export async function listRigs(db: Db, archived = false): Promise<RigRecord[]> {
   return (await db.select().from(rigs).where(where).orderBy(desc(rigs.updatedAt), rigs.id)).map(toRecord);
 }
 
+/** Names of all rigs, archived ones among them. */
+export async function rigNames(db: Db): Promise<{ id: string; name: string }[]> {
+  return db.select({ id: rigs.id, name: rigs.name }).from(rigs);
+}
+
 export async function getRig(db: Db, id: string): Promise<RigRecord | null> {
   const [row] = await db.select().from(rigs).where(eq(rigs.id, id));
   return row ? toRecord(row) : null;

@@ -77,8 +77,7 @@ export interface ShelfRig {
 
 /** Names of all rigs, told apart where two are the same. */
 async function namesShown(db: Db): Promise<Map<string, string>> {
-  const all = [...(await rigs.listRigs(db)), ...(await rigs.listRigs(db, true))];
-  return tellApart(all.map((r) => ({ id: r.id, name: r.doc.name })));
+  return tellApart(await rigs.rigNames(db));
 }
 
 export async function shelf(archived: boolean): Promise<ShelfRig[]> {
