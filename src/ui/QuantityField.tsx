@@ -90,7 +90,9 @@ export const QuantityField = memo(function QuantityField(p: QuantityFieldProps) 
           onChange={(e) => take(e.target.value)}
           endAdornment={
             <>
-              <span className={css.unit}>{unit}</span>
+              <span className={css.unit} data-words={/^[^\d]+$/.test(p.whenEmpty ?? '')}>
+                {unit}
+              </span>
               {p.action}
             </>
           }

@@ -62,7 +62,7 @@ export const Entries = memo(function Entries(p: {
                     onClick={() => p.onSort(by, by === sort && dir === 'down' ? 'up' : 'down')}
                   >
                     {name}
-                    <span aria-hidden="true">{by === sort ? (dir === 'down' ? '▾' : '▴') : ''}</span>
+                    <span aria-hidden="true">{by === sort ? (dir === 'down' ? ' ▾' : ' ▴') : ''}</span>
                   </button>
                 ) : (
                   name

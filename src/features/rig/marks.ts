@@ -39,7 +39,7 @@ export function labelPlace(
   box: { left: number; right: number; top: number; bottom: number },
   marks: readonly { x: number; y: number }[],
 ): { x: number; y: number; textAnchor: 'start' | 'end' } {
-  const places = [0, 20, -20].flatMap((down) =>
+  const places = [0, 20, -26].flatMap((down) =>
     (['start', 'end'] as const).map((textAnchor) => {
       const from = x + (textAnchor === 'start' ? LABEL.away : -LABEL.away - LABEL.wide);
       const line = y + LABEL.below + down;

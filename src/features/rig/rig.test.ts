@@ -51,7 +51,7 @@ describe('marks on the chart', () => {
       { x: 150, y: 80 },
     ];
     expect(labelPlace(200, 80, box, both)).toEqual({ x: 214, y: 105, textAnchor: 'start' });
-    expect(labelPlace(200, 120, box, [...both, { x: 260, y: 120 }, { x: 150, y: 120 }]).y).toBe(105);
+    expect(labelPlace(200, 120, box, [...both, { x: 260, y: 120 }, { x: 150, y: 120 }]).y).toBe(99);
     expect(labelPlace(395, 80, box, []).textAnchor).toBe('end');
   });
 });
