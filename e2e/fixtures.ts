@@ -9,7 +9,7 @@ export const test = base.extend<
   { server: Server; seeded: boolean; apart: string }
 >({
   seeded: [true, { option: true, scope: 'worker' }],
-  // A file that changes what others look at names itself here, and gets a server of its own.
+  // Files that change what others look at name a server here that is theirs; those of one name leave each other alone.
   apart: ['', { option: true, scope: 'worker' }],
   server: [
     async ({ seeded, apart: _ }, provide, info) => {

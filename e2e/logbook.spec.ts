@@ -51,6 +51,8 @@ test('the time line is filtered, sorted, searched, kept as a view; two cuts lie 
   await expect(page).toHaveURL(/grade=limit&sort=feed/);
   await page.reload();
   await expect(page.getByRole('columnheader', { name: 'feed' })).toHaveAttribute('aria-sort', 'descending');
+  // All of this stands before the page can be pressed.
+  await page.waitForLoadState('networkidle');
   const boxes = page.getByRole('checkbox', { name: /^Compare the cut/ });
   await boxes.nth(0).check();
   await boxes.nth(1).check();

@@ -100,6 +100,33 @@ test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
   }
 });
 
+test('no field juts out of its column at 1280 by 800, whatever is said of it', async ({ page, request }) => {
+  await page.goto('/glossary');
+  let fields = 0;
+  for (const { id, doc } of await rigsOf(request))
+    for (const stage of ['foam', 'wire', 'power', 'tension']) {
+      await goOn(page, `/rig/${id}?stage=${stage}`);
+      await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible();
+      const edges = await page.locator('main section').evaluateAll((columns) =>
+        columns.flatMap((column) => {
+          const { left, right } = column.getBoundingClientRect();
+          return [...column.querySelectorAll('input, select, label')]
+            .filter((e) => !e.closest('.hidden-visually') && e.getClientRects().length > 0)
+            .map((e) => ({
+              what: `${e.getAttribute('name') ?? ''} ${e.textContent}`.trim(),
+              out: Math.max(e.getBoundingClientRect().right - right, left - e.getBoundingClientRect().left),
+            }));
+        }),
+      );
+      fields += edges.length;
+      expect(
+        edges.filter((e) => e.out > 1),
+        `${doc.name}, ${stage}`,
+      ).toEqual([]);
+    }
+  expect(fields).toBeGreaterThan(200);
+});
+
 test('a stage stands without scrolling at 1280 by 800', async ({ page, request }) => {
   const { id } = (await rigsOf(request)).find((r) => r.doc.name === 'Blade bow')!;
   await page.goto('/glossary');
