@@ -8,5 +8,7 @@ ensurePackages(root);
 const out = await bundle(root, 'scripts/measure.ts', ['scripts', 'src/core', 'src/db']);
 const run = (...args) => spawnSync(process.execPath, args, { cwd: root, stdio: 'inherit' }).status ?? 1;
 const bounds = run(out);
-const bench = process.argv.includes('--bounds') ? 0 : run('node_modules/vitest/vitest.mjs', 'bench', '--run');
+const bench = process.argv.includes('--bounds')
+  ? 0
+  : run('node_modules/vitest/vitest.mjs', 'bench', '--run', '--project', 'pure');
 process.exit(bounds || bench);
