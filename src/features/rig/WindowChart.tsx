@@ -35,6 +35,9 @@ interface Plane {
   readonly box: { left: number; right: number; top: number; bottom: number };
 }
 
+/** Room that "fume from 350 °C in air" takes with its distance from the line, px. */
+const FUME_WIDE = 142;
+
 /** Feed against the dial: where it cuts clean, where this rig stands, and every logged cut. */
 export function WindowChart(p: {
   curve: WindowCurve | null;
@@ -230,7 +233,7 @@ function Overlay(p: {
   const x = inX(at);
   const from = curve.fume.findIndex((v) => v > 0);
   // The edge begins in the midst of the chart, or it is there from the first setting on.
-  const fumeLeft = from > 0 && inX(curve.x[from]!) - box.left > 150;
+  const fumeLeft = from > 0 && inX(curve.x[from]!) - box.left > FUME_WIDE;
   const fumeFrom = from > 0 && inX(curve.x[from]!) < box.right - 4 ? curve.x[from]! : null;
   return (
     <svg className={css.overlay} aria-hidden="true">
