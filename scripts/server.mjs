@@ -11,8 +11,8 @@ import { optimiseLate } from './wasm.mjs';
 
 /** How long a request may take to come in whole: a backup over a slow network. */
 const WHOLE_MS = 15 * 60_000;
-/** How long an answer may be read before the rest of an unread request is cut off. */
-const GRACE_MS = 500;
+/** How long an answer may be read before the rest of an unread request is cut off: a sender that stands still for a while reads it yet. */
+const GRACE_MS = 5_000;
 
 /** Header by which the server knows its own first request. */
 const OWN = 'x-upwind-first';
