@@ -1,20 +1,7 @@
 import boundaries from 'eslint-plugin-boundaries';
 import next from 'eslint-config-next/core-web-vitals';
 import tseslint from 'typescript-eslint';
-
-/** Each storey and what it may import; tests/houseRules.test.ts keeps the same table by parsing every import. */
-const MAY = {
-  core: ['core'],
-  formats: ['core', 'formats'],
-  workers: ['core', 'formats', 'workers'],
-  devices: ['core', 'devices'],
-  db: ['core', 'db'],
-  server: ['core', 'formats', 'db', 'server'],
-  state: ['core', 'workers', 'server', 'state'],
-  ui: ['core', 'ui'],
-  features: ['core', 'formats', 'ui', 'state', 'workers', 'devices', 'features'],
-  app: ['core', 'formats', 'workers', 'devices', 'server', 'state', 'ui', 'features', 'app'],
-};
+import { MAY } from './scripts/storeys.mjs';
 
 /** Storeys that hold components and hooks. */
 const REACT = ['src/{app,features,state,ui}/**/*.{ts,tsx}'];

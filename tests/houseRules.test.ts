@@ -1,21 +1,9 @@
 import fs from 'node:fs';
 import path from 'node:path';
+import { MAY } from '../scripts/storeys.mjs';
 import { byHand, byHandIn } from './tables';
 import { describe, expect, it } from 'vitest';
 
-/** Each storey and what it may import; eslint.config.mjs keeps the same table while one types. */
-const MAY: Record<string, readonly string[]> = {
-  core: ['core'],
-  formats: ['core', 'formats'],
-  workers: ['core', 'formats', 'workers'],
-  devices: ['core', 'devices'],
-  db: ['core', 'db'],
-  server: ['core', 'formats', 'db', 'server'],
-  state: ['core', 'workers', 'server', 'state'],
-  ui: ['core', 'ui'],
-  features: ['core', 'formats', 'ui', 'state', 'workers', 'devices', 'features'],
-  app: ['core', 'formats', 'workers', 'devices', 'server', 'state', 'ui', 'features', 'app'],
-};
 /** The rooms of core, the lowest first: each may use itself and those before it. */
 const ROOMS = ['units', 'numeric', 'catalog', 'physics', 'documents', 'engine', 'practice', 'words', 'edge'];
 /** Packages that may stand in core, each named with its room in core's README. */
