@@ -6,6 +6,7 @@ import { Check } from './Check';
 import { Heads } from './Heads';
 import { Radios } from './Radios';
 import { Several } from './Several';
+import { SortHead } from './SortHead';
 import { Body, Cell, Head, Row, Table } from './table';
 import { TextLine } from './TextLine';
 import { theme } from './theme/theme';
@@ -142,6 +143,26 @@ describe('a table', () => {
     expect(drawn(table, 'th')[1]).toMatchObject({ 'aria-sort': 'ascending' });
     expect(drawn(table, 'td').map((td) => td['scope'])).toEqual([undefined, undefined, undefined]);
     expect(drawn(table, 'td').map((td) => td['colSpan'])).toEqual([undefined, undefined, '2']);
+  });
+  it('a head that sorts says in which order it does, to the eye by an arrow that is not read', () => {
+    const head = (sorted: 'down' | 'up' | null) => (
+      <Table>
+        <Head>
+          <Row>
+            <SortHead text="feed" figures sorted={sorted} onSort={nothing} />
+          </Row>
+        </Head>
+      </Table>
+    );
+    for (const [sorted, order, arrow] of [
+      ['down', 'descending', '▾'],
+      ['up', 'ascending', '▴'],
+    ] as const) {
+      expect(drawn(head(sorted), 'th')[0]).toMatchObject({ 'aria-sort': order, 'data-figures': 'true' });
+      expect(renderToStaticMarkup(head(sorted))).toContain(`<span aria-hidden="true">${arrow}</span>`);
+    }
+    expect(drawn(head(null), 'th')[0]!['aria-sort']).toBe('none');
+    expect(renderToStaticMarkup(head(null))).not.toContain('<span');
   });
   it('of heads without text none is a head', () => {
     const heads = (

@@ -2,6 +2,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { StockItems, StockKind } from '@/state/types';
+import { SortHead } from '@/ui/SortHead';
 import { useUnits } from '@/ui/Units';
 import { COLUMNS, sorted, type Column } from './columns';
 import { Body, Cell, Head, Row, Table } from '@/ui/table';
@@ -23,16 +24,13 @@ export function StockTable<K extends StockKind>(p: {
   const [by, setBy] = useState<{ at: number; down: boolean }>({ at: -1, down: false });
   const rows = sorted(p.items, columns[by.at] ?? null, by.down);
   const head = (at: number, text: string) => (
-    <Cell
+    <SortHead
       key={text}
-      aria-sort={by.at === at ? (by.down ? 'descending' : 'ascending') : 'none'}
-      data-figures={columns[at]?.figures ?? false}
-    >
-      <button type="button" className={css.sort} onClick={() => setBy({ at, down: by.at === at && !by.down })}>
-        {text}
-        <span aria-hidden="true">{by.at === at ? (by.down ? '▾' : '▴') : ''}</span>
-      </button>
-    </Cell>
+      text={text}
+      figures={columns[at]?.figures ?? false}
+      sorted={by.at !== at ? null : by.down ? 'down' : 'up'}
+      onSort={() => setBy({ at, down: by.at === at && !by.down })}
+    />
   );
   return (
     <section className={css.list} aria-label={words.title}>

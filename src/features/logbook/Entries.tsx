@@ -10,6 +10,7 @@ import { controlSettingText } from '@/core/words/control';
 import { GRADE_WORDS, SEEN_WORDS } from '@/core/words/cuts';
 import { alloyName, ENTRY_WORDS, eventWords, pullWords } from '@/core/words/logbook';
 import type { LogEntry } from '@/state/types';
+import { SortHead } from '@/ui/SortHead';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
 import { Body, Cell, Head, Row, Table } from '@/ui/table';
@@ -50,25 +51,21 @@ export const Entries = memo(function Entries(p: {
             <Cell>
               <span className="hidden-visually">compare</span>
             </Cell>
-            {HEADS.map(([name, by, figures]) => (
-              <Cell
-                key={name}
-                data-figures={figures}
-                aria-sort={by === sort ? (dir === 'down' ? 'descending' : 'ascending') : undefined}
-              >
-                {by ? (
-                  <button
-                    type="button"
-                    onClick={() => p.onSort(by, by === sort && dir === 'down' ? 'up' : 'down')}
-                  >
-                    {name}
-                    <span aria-hidden="true">{by === sort ? (dir === 'down' ? ' ▾' : ' ▴') : ''}</span>
-                  </button>
-                ) : (
-                  name
-                )}
-              </Cell>
-            ))}
+            {HEADS.map(([name, by, figures]) =>
+              by ? (
+                <SortHead
+                  key={name}
+                  text={name}
+                  figures={figures}
+                  sorted={by === sort ? dir : null}
+                  onSort={() => p.onSort(by, by === sort && dir === 'down' ? 'up' : 'down')}
+                />
+              ) : (
+                <Cell key={name} data-figures={figures}>
+                  {name}
+                </Cell>
+              ),
+            )}
           </Row>
         </Head>
         <Body>
