@@ -31,6 +31,8 @@ export function marksOf(
 
 /** Room that the feed's own label takes beside its point, px: 80 wide, from 15 above its line of writing to 5 under it. */
 const LABEL = { away: 14, wide: 80, above: 15, below: 5 } as const;
+/** How far a mark reaches from its middle, px. */
+const MARK = 5;
 
 /** Where the label of a point goes: beside it, unless a mark would lie under it or the chart ends there; else a line lower or higher. */
 export function labelPlace(
@@ -41,7 +43,8 @@ export function labelPlace(
 ): { x: number; y: number; textAnchor: 'start' | 'end' } {
   const places = [0, 20, -26].flatMap((down) =>
     (['start', 'end'] as const).map((textAnchor) => {
-      const from = x + (textAnchor === 'start' ? LABEL.away : -LABEL.away - LABEL.wide);
+      const at = textAnchor === 'start' ? x + LABEL.away : x - LABEL.away;
+      const from = textAnchor === 'start' ? at : at - LABEL.wide;
       const line = y + LABEL.below + down;
       const fits =
         from >= box.left &&
@@ -50,13 +53,12 @@ export function labelPlace(
         line - LABEL.above >= box.top;
       const covers = marks.filter(
         (m) =>
-          m.x > from - 5 &&
-          m.x < from + LABEL.wide + 5 &&
-          m.y > line - LABEL.above - 5 &&
-          m.y < line + LABEL.below + 5,
+          m.x > from - MARK &&
+          m.x < from + LABEL.wide + MARK &&
+          m.y > line - LABEL.above - MARK &&
+          m.y < line + LABEL.below + MARK,
       ).length;
-      const place = { x: textAnchor === 'start' ? x + LABEL.away : x - LABEL.away, y: line, textAnchor };
-      return { place, bad: covers + (fits ? 0 : marks.length + 1) };
+      return { place: { x: at, y: line, textAnchor }, bad: covers + (fits ? 0 : marks.length + 1) };
     }),
   );
   return places.reduce((best, next) => (next.bad < best.bad ? next : best)).place;

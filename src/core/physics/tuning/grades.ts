@@ -88,6 +88,10 @@ function kernel(sd: number, half: number): Float64Array {
   return w.map((x) => x / sum);
 }
 
+/** That this cut is called too cold with the edge at a step of a; too hot, with it at a step of b. */
+const coldAt = (g: Graded, i: number) => fastPhi((thetaAt(i) - g.c) / GRADE_SD);
+const hotAt = (g: Graded, j: number) => fastPhi((g.h - slowEdgeAt(j)) / GRADE_SD);
+
 /**
  * L over b (rows) and a, divided by e^top; 0 where no θ has that b within ψ's reach and that a within `half` steps, which is summed
  * nowhere.
@@ -97,22 +101,18 @@ function likelihood(graded: readonly Graded[], half: number): { like: Float64Arr
   const lnHot = new Float64Array(EDGES);
   const goods = graded.filter((g) => g.grade === 'good');
   // Of all good cuts side by side, since the innermost loop goes over them.
-  const cold = new Float64Array(THETAS * goods.length);
-  const notHot = new Float64Array(EDGES * goods.length);
-  let good = 0;
-  for (const g of graded) {
-    const coldAt = (i: number) => fastPhi((thetaAt(i) - g.c) / GRADE_SD);
-    const hotAt = (j: number) => fastPhi((g.h - slowEdgeAt(j)) / GRADE_SD);
+  const good = goods.length;
+  const cold = new Float64Array(THETAS * good);
+  const notHot = new Float64Array(EDGES * good);
+  goods.forEach((g, k) => {
+    for (let i = 0; i < THETAS; i++) cold[i * good + k] = coldAt(g, i);
+    for (let j = 0; j < EDGES; j++) notHot[j * good + k] = 1 - hotAt(g, j);
+  });
+  for (const g of graded)
     if (g.grade === 'too-cold')
-      for (let i = 0; i < THETAS; i++) lnCold[i]! += Math.log(Math.max(FLOOR, coldAt(i)));
+      for (let i = 0; i < THETAS; i++) lnCold[i]! += Math.log(Math.max(FLOOR, coldAt(g, i)));
     else if (g.grade === 'too-hot')
-      for (let j = 0; j < EDGES; j++) lnHot[j]! += Math.log(Math.max(FLOOR, hotAt(j)));
-    else {
-      for (let i = 0; i < THETAS; i++) cold[i * goods.length + good] = coldAt(i);
-      for (let j = 0; j < EDGES; j++) notHot[j * goods.length + good] = 1 - hotAt(j);
-      good++;
-    }
-  }
+      for (let j = 0; j < EDGES; j++) lnHot[j]! += Math.log(Math.max(FLOOR, hotAt(g, j)));
   const like = new Float64Array(EDGES * THETAS);
   let top = -Infinity;
   const overCells = (work: (at: number, i: number, j: number) => void) => {
