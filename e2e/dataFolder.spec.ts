@@ -4,7 +4,7 @@ import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { newDisk, noDisk } from './disk';
 import { sampleRig, SMALL_JPEG } from './sampleRig';
-import { newFolder, startServer, type Server } from './server';
+import { dataFolder, newFolder, startServer, type Server } from './server';
 
 const missing = noDisk();
 
@@ -94,46 +94,56 @@ test('an emptied workshop does not push good backups out, nor does a clock that 
   await fourth.stop();
 });
 
-test('a page open across a restore is asked, and two restores keep both that were replaced', async () => {
-  const server = await startServer();
-  const { answer } = await make(server, 'A');
-  const file = await (await fetch(`${server.url}/api/backup`)).text();
-  const { id } = answer.record;
-  for (let base = 1; base < 4; base++)
-    await send(server, 'PUT', `/api/rigs/${id}`, { base, doc: sampleRig(`A${base}`) });
-  expect((await send(server, 'POST', '/api/backup', JSON.parse(file))).status).toBe(200);
-  // Whatever revision the open page thinks of: those that were, those that a backup might count from.
-  for (const base of [1, 2, 3, 4, 5])
-    expect((await send(server, 'PUT', `/api/rigs/${id}`, { base, doc: sampleRig('stale') })).status).toBe(409);
-  expect(await names(server)).toEqual(['A']);
-  await new Promise((r) => setTimeout(r, 1100));
-  expect((await send(server, 'POST', '/api/backup', JSON.parse(file))).status).toBe(200);
-  expect(fs.readdirSync(backups(server)).filter((f) => f.startsWith('before-restore-'))).toHaveLength(2);
-  await server.stop();
-});
+test.describe('of one workshop', () => {
+  let server: Server;
+  test.beforeAll(async () => {
+    server = await startServer();
+  });
+  test.afterAll(() => server.stop());
 
-test('a save whose answer was lost is not asked about; another on the same base is', async () => {
-  const server = await startServer();
-  const { id } = (await make(server, 'A')).answer.record;
-  const save = (name: string) =>
-    send<Open>(server, 'PUT', `/api/rigs/${id}`, { base: 1, doc: sampleRig(name) });
-  expect((await save('B')).answer.record.revision).toBe(2);
-  const again = await save('B');
-  expect([again.status, again.answer.record.revision]).toEqual([200, 2]);
-  expect((await save('C')).status).toBe(409);
-  await server.stop();
-});
+  test('a page open across a restore is asked, and two restores keep both that were replaced', async () => {
+    const { answer } = await make(server, 'A');
+    const file = await (await fetch(`${server.url}/api/backup`)).text();
+    const kept = await names(server);
+    const { id } = answer.record;
+    for (let base = 1; base < 4; base++)
+      await send(server, 'PUT', `/api/rigs/${id}`, { base, doc: sampleRig(`A${base}`) });
+    expect((await send(server, 'POST', '/api/backup', JSON.parse(file))).status).toBe(200);
+    // Whatever revision the open page thinks of: those that were, those that a backup might count from.
+    for (const base of [1, 2, 3, 4, 5])
+      expect((await send(server, 'PUT', `/api/rigs/${id}`, { base, doc: sampleRig('stale') })).status).toBe(
+        409,
+      );
+    expect(await names(server)).toEqual(kept);
+    await new Promise((r) => setTimeout(r, 1100));
+    expect((await send(server, 'POST', '/api/backup', JSON.parse(file))).status).toBe(200);
+    expect(fs.readdirSync(backups(server)).filter((f) => f.startsWith('before-restore-'))).toHaveLength(2);
+  });
 
-test('deleting a cut under another rig’s id answers 404 and deletes nothing', async () => {
-  const server = await startServer();
-  const { id } = (await make(server, 'A')).answer.record;
-  const cut = { at: '2026-05-02T18:10:00Z', widthMm: 600, feedMmS: 3, grade: 'good' };
-  const logged = await send<{ open: { cuts: { id: string }[] } }>(server, 'POST', `/api/rigs/${id}/cuts`, cut);
-  const cutId = logged.answer.open.cuts[0]!.id;
-  expect((await send(server, 'DELETE', `/api/rigs/nosuch/cuts/${cutId}`)).status).toBe(404);
-  const open = await send<{ cuts: unknown[] }>(server, 'GET', `/api/rigs/${id}`);
-  expect(open.answer.cuts).toHaveLength(1);
-  await server.stop();
+  test('a save whose answer was lost is not asked about; another on the same base is', async () => {
+    const { id } = (await make(server, 'A')).answer.record;
+    const save = (name: string) =>
+      send<Open>(server, 'PUT', `/api/rigs/${id}`, { base: 1, doc: sampleRig(name) });
+    expect((await save('B')).answer.record.revision).toBe(2);
+    const again = await save('B');
+    expect([again.status, again.answer.record.revision]).toEqual([200, 2]);
+    expect((await save('C')).status).toBe(409);
+  });
+
+  test('deleting a cut under another rig’s id answers 404 and deletes nothing', async () => {
+    const { id } = (await make(server, 'A')).answer.record;
+    const cut = { at: '2026-05-02T18:10:00Z', widthMm: 600, feedMmS: 3, grade: 'good' };
+    const logged = await send<{ open: { cuts: { id: string }[] } }>(
+      server,
+      'POST',
+      `/api/rigs/${id}/cuts`,
+      cut,
+    );
+    const cutId = logged.answer.open.cuts[0]!.id;
+    expect((await send(server, 'DELETE', `/api/rigs/nosuch/cuts/${cutId}`)).status).toBe(404);
+    const open = await send<{ cuts: unknown[] }>(server, 'GET', `/api/rigs/${id}`);
+    expect(open.answer.cuts).toHaveLength(1);
+  });
 });
 
 test('a look through everything finds a torn picture, a missing one and a backup that cannot be read', async () => {
@@ -229,7 +239,7 @@ test.describe('a disk that is full or locked', () => {
   test('a disk that may only be read is said in one line, and everything is there when it may be written again', async () => {
     test.setTimeout(120_000);
     const disk = newDisk(300);
-    const data = path.join(disk.folder, 'data');
+    const data = dataFolder({ at: path.join(disk.folder, 'data') });
     const first = await startServer({ data });
     await make(first, 'Kept');
     await first.stop();
@@ -247,7 +257,7 @@ test.describe('a disk that is full or locked', () => {
   test('saves are refused in words, reading goes on, and it closes and opens again', async () => {
     test.setTimeout(180_000);
     const disk = newDisk(300);
-    const data = path.join(disk.folder, 'data');
+    const data = dataFolder({ at: path.join(disk.folder, 'data') });
     const server = await startServer({ data });
     const { id } = (await make(server, 'Kept')).answer.record;
     const file = await (await fetch(`${server.url}/api/backup`)).text();

@@ -5,7 +5,7 @@ import https from 'node:https';
 import path from 'node:path';
 import tls from 'node:tls';
 import { chromium, expect, test } from '@playwright/test';
-import { freePort, newFolder } from './server';
+import { dataFolder, freePort, newFolder } from './server';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -41,7 +41,7 @@ const peer = (port: number) =>
 
 test('--https: its own certificate, kept, with the fingerprint that is printed; what a phone wants then is given', async () => {
   test.setTimeout(90_000);
-  const data = newFolder();
+  const data = dataFolder();
   const port = await freePort();
   const first = await start(data, port);
   const print = FINGERPRINT.exec(first.said)![0];

@@ -4,7 +4,7 @@ import { expect, test } from '@playwright/test';
 import { openDb } from '@/db/open';
 import { newDisk, noDisk, type Disk } from './disk';
 import { sampleBackup, sampleRig, SMALL_JPEG } from './sampleRig';
-import { launchServer, newFolder, startServer, type Server } from './server';
+import { dataFolder, launchServer, newFolder, startServer, type Server } from './server';
 
 const CUTS = Number(process.env.CUTS ?? 4);
 const MB = 400;
@@ -123,6 +123,7 @@ test.describe('power cut', () => {
       const disk = newDisk(MB);
       const data = path.join(disk.folder, 'data');
       if (kind === 'migration') return migration(disk, data, within(n, 200, 2500));
+      if (kind !== 'newborn') dataFolder({ at: data });
       const server = await startServer({ data });
       if (kind === 'restore') return restore(disk, server, within(n, 20, 900));
       const w = work(server, kind === 'pictures');

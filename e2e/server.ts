@@ -24,11 +24,10 @@ export function newFolder(): string {
   return folder;
 }
 
-/** A folder of the test's own: a copy of one that was made once, or a new one. */
-function copyOf(template: string | undefined): string {
-  const folder = newFolder();
-  if (template) fs.cpSync(template, folder, { recursive: true });
-  return folder;
+/** A data folder of the test's own, a copy of one that was made once: without a rig, or with the sample workshop. */
+export function dataFolder({ seed = false, at = newFolder() } = {}): string {
+  fs.cpSync(process.env[seed ? 'UPWIND_SEEDED' : 'UPWIND_EMPTY']!, at, { recursive: true });
+  return at;
 }
 
 /** What still runs when a test is given up on is ended with the process that tests, and what it wrote goes. */
@@ -74,7 +73,7 @@ export async function startServer(o: Options = {}): Promise<Server> {
 /** The same, as soon as its process runs. */
 export async function launchServer(o: Options = {}): Promise<Server> {
   const port = o.port ?? (await freePort());
-  const data = o.data ?? copyOf(process.env[o.seed ? 'UPWIND_SEEDED' : 'UPWIND_EMPTY']);
+  const data = o.data ?? dataFolder(o);
   const child = spawn(process.execPath, ['scripts/server.mjs'], {
     cwd: root,
     stdio: ['ignore', 'pipe', 'pipe'],

@@ -3,7 +3,7 @@ import fs from 'node:fs';
 import net from 'node:net';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
-import { freePort, newFolder, startServer } from './server';
+import { dataFolder, freePort, newFolder, startServer } from './server';
 
 const root = path.resolve(import.meta.dirname, '..');
 
@@ -27,12 +27,12 @@ function start(env: Record<string, string>) {
 }
 const env = async (more: Record<string, string> = {}) => ({
   PORT: String(await freePort()),
-  UPWIND_DATA: newFolder(),
+  UPWIND_DATA: dataFolder(),
   ...more,
 });
 
 test('starts on its own folder, says where, and closes cleanly on SIGTERM', async () => {
-  const e = await env();
+  const e = await env({ UPWIND_DATA: newFolder() });
   const run = start(e);
   await run.said(`http://127.0.0.1:${e.PORT}`);
   run.child.kill('SIGTERM');

@@ -1,4 +1,4 @@
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
@@ -15,47 +15,55 @@ const LONG_SPECS = ['kill', 'powerCut', 'odd', 'load'].map((name) => `${name}.sp
 let passed = 0;
 let failed = 0;
 
+/** What the tests want of the system comes while what needs none of it runs. */
+const browser = chromiumLacks();
+const installed = installDebian({
+  ...(noPostgres() ? { PostgreSQL: ['postgresql'] } : {}),
+  ...(browser ? { Chromium: browser } : {}),
+});
 ensurePackages(root);
 fs.mkdirSync(cache, { recursive: true });
 
-function run(name, file, args, env = {}) {
-  console.log(`\n— ${name}`);
-  const start = Date.now();
-  const done = spawnSync(process.execPath, [path.join(root, 'node_modules', file), ...args], {
-    cwd: root,
-    stdio: 'inherit',
-    env: { ...process.env, ...env },
+/** Runs a command of the packages; whether it ended well, the seconds it took, and what it said where that is kept for later. */
+const program = ([file, ...args], { stdio, env = {} }) =>
+  new Promise((resolve) => {
+    const start = Date.now();
+    const child = spawn(process.execPath, [path.join(root, 'node_modules', file), ...args], {
+      cwd: root,
+      stdio,
+      env: { ...process.env, ...env },
+    });
+    let said = '';
+    child.stdout?.on('data', (d) => (said += d));
+    child.stderr?.on('data', (d) => (said += d));
+    child.on('close', (code) =>
+      resolve({ ok: code === 0, seconds: Math.round((Date.now() - start) / 1000), said }),
+    );
   });
-  console.log(
-    `  ${name}: ${done.status === 0 ? 'ok' : 'failed'}, ${Math.round((Date.now() - start) / 1000)} s`,
-  );
-  return done.status === 0;
+const outcome = (name, { ok, seconds }) => `  ${name}: ${ok ? 'ok' : 'failed'}, ${seconds} s`;
+
+async function run(name, command, env) {
+  console.log(`\n— ${name}`);
+  const done = await program(command, { stdio: 'inherit', env });
+  console.log(outcome(name, done));
+  return done.ok;
 }
 
 /** Checks that pass or fail as a whole, side by side; what one of them says is printed when it ends. */
-async function checks(...list) {
-  const one = ([name, file, ...args]) =>
-    new Promise((resolve) => {
-      const start = Date.now();
-      const child = spawn(process.execPath, [path.join(root, 'node_modules', file), ...args], { cwd: root });
-      let said = '';
-      child.stdout.on('data', (d) => (said += d));
-      child.stderr.on('data', (d) => (said += d));
-      child.on('close', (code) => {
-        const seconds = Math.round((Date.now() - start) / 1000);
-        console.log(`\n— ${name}\n${said}  ${name}: ${code === 0 ? 'ok' : 'failed'}, ${seconds} s`);
-        if (code === 0) passed++;
-        else failed++;
-        resolve();
-      });
-    });
-  await Promise.all(list.map(one));
-}
+const checks = (...list) =>
+  Promise.all(
+    list.map(async ([name, ...command]) => {
+      const done = await program(command, { stdio: ['ignore', 'pipe', 'pipe'] });
+      console.log(`\n— ${name}\n${done.said}${outcome(name, done)}`);
+      if (done.ok) passed++;
+      else failed++;
+    }),
+  );
 
 /** A runner that counts its own tests into a report; a report that is missing or empty is a failure. */
-function counted(name, report, read, work) {
+async function counted(name, report, read, [command, env]) {
   fs.rmSync(report, { force: true });
-  const ok = work();
+  const ok = await run(name, command, env);
   const counts = fs.existsSync(report)
     ? read(JSON.parse(fs.readFileSync(report, 'utf8')))
     : { passed: 0, failed: 0 };
@@ -64,64 +72,37 @@ function counted(name, report, read, work) {
   if (counts.passed + counts.failed === 0 || (!ok && counts.failed === 0)) failed++;
 }
 
-/** What the tests want of the system comes while what needs none of it runs. */
-const browser = chromiumLacks();
-const installed = installDebian({
-  ...(noPostgres() ? { PostgreSQL: ['postgresql'] } : {}),
-  ...(browser ? { Chromium: browser } : {}),
-});
-if (!long)
+// The longest of the checks goes on beside the tests: it takes one processor of two.
+let lint = null;
+if (!long) {
+  lint = checks(['lint', 'eslint/bin/eslint.js', '.']);
   await checks(
     ['format', 'prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'],
-    ['lint', 'eslint/bin/eslint.js', '.'],
-    ['types', 'typescript/bin/tsc', '--noEmit'],
+    ['types', 'typescript-7/bin/tsc', '--noEmit', '--incremental', 'false', '--singleThreaded'],
   );
+}
 await installed;
 const noServer = noPostgres();
 if (noServer) console.log(`Left out: the tests on a PostgreSQL server, since ${noServer}.`);
+const unit = path.join(cache, 'unit.json');
+const unitCounts = (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests });
+const unitTests = (...files) => [
+  ...['vitest/vitest.mjs', 'run', ...files],
+  ...['--reporter=default', '--reporter=json', `--outputFile.json=${unit}`],
+];
 if (long) {
   // The sweeps that take minutes: ten times the rigs, benches over forty cuts.
-  const unit = path.join(cache, 'unit.json');
-  counted(
-    'long unit tests',
-    unit,
-    (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests }),
-    () =>
-      run(
-        'long unit tests',
-        'vitest/vitest.mjs',
-        [
-          'run',
-          ...['sweep', 'makers', 'benches'].map((f) => `src/core/engine/${f}.test.ts`),
-          '--reporter=default',
-          '--reporter=json',
-          `--outputFile.json=${unit}`,
-        ],
-        { LONG: '1' },
-      ),
-  );
-} else {
-  const unit = path.join(cache, 'unit.json');
-  counted(
-    'unit tests',
-    unit,
-    (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests }),
-    () =>
-      run('unit tests', 'vitest/vitest.mjs', [
-        'run',
-        '--reporter=default',
-        '--reporter=json',
-        `--outputFile.json=${unit}`,
-      ]),
-  );
-}
+  const sweeps = ['sweep', 'makers', 'benches'].map((f) => `src/core/engine/${f}.test.ts`);
+  await counted('long unit tests', unit, unitCounts, [unitTests(...sweeps), { LONG: '1' }]);
+} else await counted('unit tests', unit, unitCounts, [unitTests()]);
+await lint;
 const lacking = noChromium();
 if (lacking) fail(lacking);
 ensureBuild(root);
-// What measures no time runs two at a time; what mostly waits for a clock of the world, two at a time after that; what measures how much
-// the machine gets done, alone at the end.
+// What measures no time runs three at a time, so that two processors have work while one waits; how soon a change reaches another window,
+// two at a time after that; what measures how much the machine gets done, alone at the end.
 const PHASES = [
-  { name: 'beside', workers: 2 },
+  { name: 'beside', workers: 3 },
   ...(long ? [] : [{ name: 'waiting', workers: 2 }]),
   { name: 'alone', workers: 1 },
 ];
@@ -129,31 +110,27 @@ const templates = fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-templates-'));
 for (const { name, workers } of PHASES) {
   const report = path.join(cache, `browser-${name}.json`);
   const projects = [name, ...(noServer ? [] : [`${name}, on a server`])];
-  counted(
+  await counted(
     `browser tests, ${name}`,
     report,
     (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected }),
-    () =>
-      run(
-        `browser tests, ${name}`,
-        '@playwright/test/cli.js',
-        [
-          'test',
-          `--workers=${workers}`,
-          ...projects.flatMap((p) => ['--project', p]),
-          ...(long ? LONG_SPECS : []),
-        ],
-        {
-          PLAYWRIGHT_JSON_OUTPUT_NAME: report,
-          UPWIND_TEMPLATES: templates,
-          KILLS: long ? '1000' : '5',
-          RESTORE_KILLS: long ? '60' : '2',
-          CUTS: long ? '40' : '4',
-          ODD: long ? '100000' : '3000',
-          ODD_ON_SERVER: long ? '100000' : '1000',
-          LOAD_SECONDS: long ? '60' : '8',
-        },
-      ),
+    [
+      [
+        ...['@playwright/test/cli.js', 'test', `--workers=${workers}`],
+        ...projects.flatMap((p) => ['--project', p]),
+        ...(long ? LONG_SPECS : []),
+      ],
+      {
+        PLAYWRIGHT_JSON_OUTPUT_NAME: report,
+        UPWIND_TEMPLATES: templates,
+        KILLS: long ? '1000' : '5',
+        RESTORE_KILLS: long ? '60' : '2',
+        CUTS: long ? '40' : '4',
+        ODD: long ? '100000' : '3000',
+        ODD_ON_SERVER: long ? '100000' : '1000',
+        LOAD_SECONDS: long ? '60' : '8',
+      },
+    ],
   );
 }
 fs.rmSync(templates, { recursive: true, force: true });
