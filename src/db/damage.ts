@@ -16,7 +16,8 @@ export function setAside(folder: string, seen: string): Damage {
   const data = path.dirname(folder);
   const at = new Date().toISOString();
   let kept = `${folder}.damaged-${at.slice(0, 19).replaceAll(':', '')}`;
-  for (let n = 2; fs.existsSync(kept); n++) kept = `${kept.replace(/\.\d+$/, '')}.${n}`;
+  for (let n = 2; fs.existsSync(/* turbopackIgnore: true */ kept); n++)
+    kept = `${kept.replace(/\.\d+$/, '')}.${n}`;
   renameForGood(folder, kept);
   const damage = { kept: path.basename(kept), at, seen };
   writeWhole(noteOf(data), JSON.stringify(damage));
