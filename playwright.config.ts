@@ -6,19 +6,22 @@ const specs = (...names: string[]) => names.map((name) => `**/${name}.spec.ts`);
 const ALONE = specs('manyCuts', 'odd', 'load', 'saves', 'ready');
 /** What bounds how soon a change reaches another window, and mostly waits: two of them leave the processors to each other. */
 const WAITING = specs('live');
+/** A minute of sound, which takes next to nothing of the processors and bears what runs beside it (measured: 3 of its 50 ms). */
+const SOUND = specs('calledDrift');
 const ON_SERVER = specs('twoPrograms');
 
 export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/templates.ts',
-  // Each worker has servers of its own. Of three on two processors one may wait for a page, a clock or the disk.
-  workers: 3,
+  // Each worker has servers of its own. A third one on two processors takes more time than it gives (measured).
+  workers: 2,
   // Some are walked a second time with a PostgreSQL server below, or only there. scripts/test.mjs says what runs together.
   projects: [
-    { name: 'beside', testIgnore: [...ALONE, ...WAITING, ...ON_SERVER] },
+    { name: 'beside', testIgnore: [...ALONE, ...WAITING, ...SOUND, ...ON_SERVER] },
     { name: 'beside, on a server', testMatch: [...ON_SERVER, ...specs('path')] },
-    { name: 'waiting', testMatch: WAITING, workers: 2 },
-    { name: 'waiting, on a server', testMatch: WAITING, workers: 2 },
+    { name: 'sound', testMatch: SOUND },
+    { name: 'waiting', testMatch: WAITING },
+    { name: 'waiting, on a server', testMatch: WAITING },
     { name: 'alone', testMatch: ALONE, workers: 1 },
     { name: 'alone, on a server', testMatch: specs('odd', 'load'), workers: 1 },
   ],

@@ -2,6 +2,7 @@ import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { defineConfig } from 'vitest/config';
 import { noPostgres } from './scripts/postgres.mjs';
+import { BUNDLED, SHARED } from './scripts/units.mjs';
 import { LATE } from './scripts/wasm.mjs';
 
 /** Tests that run on the embedded database, and a second time on a PostgreSQL server. */
@@ -19,7 +20,10 @@ const FILES = [
   'scripts/**/*.test.ts',
 ];
 /** What computes, writes and draws, and keeps nothing, and the database, each file on one of its own: files share their loaded modules. */
-const PURE = ['src/{core,db,formats,features,ui}/**/*.test.{ts,tsx}'];
+const PURE = ['src/{db,formats,features,ui}/**/*.test.{ts,tsx}'];
+const CORE = ['src/core/**/*.test.ts'];
+/** Of a whole run (scripts/test.mjs), which bundles them first. */
+const bundled = process.env['UPWIND_BUNDLED_UNITS'] === '1';
 
 export default defineConfig({
   resolve: {
@@ -34,8 +38,17 @@ export default defineConfig({
     maxWorkers: availableParallelism(),
     globalSetup: ['tests/threads.ts', 'tests/postgres.ts', 'tests/folders.ts'],
     projects: [
+      {
+        extends: true,
+        test: {
+          name: 'core',
+          include: bundled ? [`${BUNDLED}/**/*.test.js`] : CORE,
+          isolate: false,
+          server: { deps: { external: [SHARED] } },
+        },
+      },
       { extends: true, test: { name: 'pure', include: PURE, isolate: false } },
-      { extends: true, test: { name: 'unit', include: FILES, exclude: [...PURE, ...ON_SERVER] } },
+      { extends: true, test: { name: 'unit', include: FILES, exclude: [...CORE, ...PURE, ...ON_SERVER] } },
       ...(noPostgres()
         ? []
         : [

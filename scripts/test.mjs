@@ -6,6 +6,7 @@ import { chromiumLacks, noChromium } from './chromium.mjs';
 import { installDebian } from './debian.mjs';
 import { noPostgres } from './postgres.mjs';
 import { ensureBuild, ensurePackages, fail } from './setup.mjs';
+import { bundleUnits } from './units.mjs';
 
 const root = path.resolve(import.meta.dirname, '..');
 const long = process.argv.includes('--long');
@@ -42,28 +43,27 @@ const program = ([file, ...args], { stdio, env = {} }) =>
   });
 const outcome = (name, { ok, seconds }) => `  ${name}: ${ok ? 'ok' : 'failed'}, ${seconds} s`;
 
-async function run(name, command, env) {
-  console.log(`\n— ${name}`);
-  const done = await program(command, { stdio: 'inherit', env });
-  console.log(outcome(name, done));
+/** What it says is printed as it says it, or, where it runs beside another, when it ends. Whether it ended well. */
+async function run(name, command, { env = {}, beside = false } = {}) {
+  if (!beside) console.log(`\n— ${name}`);
+  const done = await program(command, { stdio: beside ? ['ignore', 'pipe', 'pipe'] : 'inherit', env });
+  console.log(beside ? `\n— ${name}\n${done.said}${outcome(name, done)}` : outcome(name, done));
   return done.ok;
 }
 
-/** Checks that pass or fail as a whole, side by side; what one of them says is printed when it ends. */
+/** Checks that pass or fail as a whole, side by side. */
 const checks = (...list) =>
   Promise.all(
     list.map(async ([name, ...command]) => {
-      const done = await program(command, { stdio: ['ignore', 'pipe', 'pipe'] });
-      console.log(`\n— ${name}\n${done.said}${outcome(name, done)}`);
-      if (done.ok) passed++;
+      if (await run(name, command, { beside: true })) passed++;
       else failed++;
     }),
   );
 
 /** A runner that counts its own tests into a report; a report that is missing or empty is a failure. */
-async function counted(name, report, read, [command, env]) {
+async function counted(name, report, read, command, how) {
   fs.rmSync(report, { force: true });
-  const ok = await run(name, command, env);
+  const ok = await run(name, command, how);
   const counts = fs.existsSync(report)
     ? read(JSON.parse(fs.readFileSync(report, 'utf8')))
     : { passed: 0, failed: 0 };
@@ -93,34 +93,34 @@ const unitTests = (...files) => [
 if (long) {
   // The sweeps that take minutes: ten times the rigs, benches over forty cuts.
   const sweeps = ['sweep', 'makers', 'benches'].map((f) => `src/core/engine/${f}.test.ts`);
-  await counted('long unit tests', unit, unitCounts, [unitTests(...sweeps), { LONG: '1' }]);
-} else await counted('unit tests', unit, unitCounts, [unitTests()]);
+  await counted('long unit tests', unit, unitCounts, unitTests(...sweeps), { env: { LONG: '1' } });
+} else {
+  await bundleUnits(root);
+  await counted('unit tests', unit, unitCounts, unitTests(), { env: { UPWIND_BUNDLED_UNITS: '1' } });
+}
 await lint;
 const lacking = noChromium();
 if (lacking) fail(lacking);
 ensureBuild(root);
-// What measures no time runs three at a time, so that two processors have work while one waits; how soon a change reaches another window,
-// two at a time after that; what measures how much the machine gets done, alone at the end.
-const PHASES = [
-  { name: 'beside', workers: 3 },
-  ...(long ? [] : [{ name: 'waiting', workers: 2 }]),
-  { name: 'alone', workers: 1 },
-];
 const templates = fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-templates-'));
-for (const { name, workers } of PHASES) {
+
+/** Those of one kind, by so many workers, each with the same on a PostgreSQL server where there are such. */
+async function browserTests(name, { workers, beside = false }) {
   const report = path.join(cache, `browser-${name}.json`);
-  const projects = [name, ...(noServer ? [] : [`${name}, on a server`])];
+  const projects = [name, ...(noServer || name === 'sound' ? [] : [`${name}, on a server`])];
   await counted(
     `browser tests, ${name}`,
     report,
     (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected }),
     [
-      [
-        ...['@playwright/test/cli.js', 'test', `--workers=${workers}`],
-        ...projects.flatMap((p) => ['--project', p]),
-        ...(long ? LONG_SPECS : []),
-      ],
-      {
+      ...['@playwright/test/cli.js', 'test', `--workers=${workers}`],
+      ...[`--output=${path.join(cache, `browser-${name}`)}`],
+      ...projects.flatMap((p) => ['--project', p]),
+      ...(long ? LONG_SPECS : []),
+    ],
+    {
+      beside,
+      env: {
         PLAYWRIGHT_JSON_OUTPUT_NAME: report,
         UPWIND_TEMPLATES: templates,
         KILLS: long ? '1000' : '5',
@@ -130,9 +130,16 @@ for (const { name, workers } of PHASES) {
         ODD_ON_SERVER: long ? '100000' : '1000',
         LOAD_SECONDS: long ? '60' : '8',
       },
-    ],
+    },
   );
 }
+// What measures no time runs two at a time, and a minute of sound beside them; how soon a change reaches another window, two at a time
+// after that; what measures how much the machine gets done, alone at the end.
+const together = browserTests('beside', { workers: 2 });
+if (!long) await browserTests('sound', { workers: 1, beside: true });
+await together;
+if (!long) await browserTests('waiting', { workers: 2 });
+await browserTests('alone', { workers: 1 });
 fs.rmSync(templates, { recursive: true, force: true });
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);
