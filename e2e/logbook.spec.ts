@@ -51,11 +51,12 @@ test('the time line is filtered, sorted, searched, kept as a view; two cuts lie 
   await expect(page).toHaveURL(/grade=limit&sort=feed/);
   await page.reload();
   await expect(page.getByRole('columnheader', { name: 'feed' })).toHaveAttribute('aria-sort', 'descending');
-  // All of this stands before the page can be pressed.
-  await page.waitForLoadState('networkidle');
   const boxes = page.getByRole('checkbox', { name: /^Compare the cut/ });
-  await boxes.nth(0).check();
-  await boxes.nth(1).check();
+  for (const box of [boxes.nth(0), boxes.nth(1)]) {
+    // Pressed before the page is awake, it is ticked when it is.
+    await box.click();
+    await expect(box).toBeChecked();
+  }
   const two = page.getByRole('region', { name: 'Two cuts compared' });
   await expect(two).toContainText(/\d+ of 16 lines differ/);
   await accessible(page);

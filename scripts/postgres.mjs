@@ -88,21 +88,22 @@ export async function startPostgres({ connections = 100 } = {}) {
       await new Promise((r) => setTimeout(r, 50));
     }
   };
-  const processes = () => [
-    child.pid,
-    ...fs
+  const backends = () =>
+    fs
       .readdirSync('/proc')
       .filter((p) => /^\d+$/.test(p) && parentOf(p) === child.pid)
-      .map(Number),
-  ];
-  /** A connection may end while it is being looked for. */
+      .map(Number);
+  /** The server first: while its connections are looked for it makes no other. One may end meanwhile. */
   const signal = (name) => {
-    for (const p of processes())
+    const one = (p) => {
       try {
         process.kill(p, name);
       } catch (e) {
         if (e.code !== 'ESRCH') throw e;
       }
+    };
+    one(child.pid);
+    backends().forEach(one);
   };
   // Fast stop, also of a server that a test froze: connections are cut, nothing is lost.
   const halt = () =>

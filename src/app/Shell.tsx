@@ -40,6 +40,7 @@ const PLACES = [
 export function Shell(p: { units: Profile; looksOnly: boolean; made: number; children: ReactNode }) {
   const { looksOnly } = p;
   useEffect(() => setLooksOnly(looksOnly), [looksOnly]);
+  useEffect(() => window.upwindAwake?.(), []);
   const path = usePathname();
   const [late, setLate] = useState(false);
   useEffect(() => {

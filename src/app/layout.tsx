@@ -9,6 +9,7 @@ import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { deviceOf } from '@/server/device';
+import { KEEP_PRESS } from './earlyPress';
 import { reader } from './reader';
 import { Shell } from './Shell';
 
@@ -27,6 +28,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: KEEP_PRESS }} />
         <InitColorSchemeScript attribute="data-color-scheme" defaultMode="system" nonce={nonce} />
         <AppRouterCacheProvider options={{ enableCssLayer: true, nonce }}>
           <Shell units={units} looksOnly={deviceOf(asked).right === 'look'} made={now}>

@@ -1,0 +1,52 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './fixtures';
+
+test.use({ apart: 'making' });
+
+/** Opens a page as a slow network brings it: what is seen at once, its scripts when `come` is called. */
+async function openSlowly(page: Page, place: string) {
+  let come = () => undefined as void;
+  const there = new Promise<void>((resolve) => (come = resolve));
+  await page.route(/_next\/static\/.*\.js$/, async (route) => {
+    await there;
+    await route.continue();
+  });
+  await page.goto(place, { waitUntil: 'commit' });
+  return come;
+}
+
+test('a press before the scripts of a page have come is made when they have', async ({ page }) => {
+  const come = await openSlowly(page, '/new');
+  const keys = page.getByRole('button', { name: 'Shortcuts' });
+  await keys.click();
+  // A field and a link do without them.
+  await page.getByLabel('Width').focus();
+  await expect(page.getByLabel('Width')).toBeFocused();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  come();
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  // Awake, each press counts once.
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await keys.click();
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(1);
+});
+
+test('one of long ago is not made any more', async ({ page }) => {
+  await page.clock.install();
+  const come = await openSlowly(page, '/new');
+  await page.getByRole('button', { name: 'Dark screen' }).click();
+  await page.clock.fastForward(11_000);
+  come();
+  await page.waitForFunction(() => (history.state as { __NA?: true } | null)?.__NA === true);
+  // Had it been made, this one would take it back.
+  await page.getByRole('button', { name: /screen$/ }).click();
+  await expect(page.getByRole('button', { name: 'Light screen' })).toBeVisible();
+});
+
+test('of several on a switch the last one is made, once', async ({ page }) => {
+  const come = await openSlowly(page, '/new');
+  for (let n = 0; n < 3; n++) await page.getByRole('button', { name: 'Dark screen' }).click();
+  come();
+  await expect(page.getByRole('button', { name: 'Light screen' })).toBeVisible();
+});
