@@ -50,3 +50,21 @@ test('of several on a switch the last one is made, once', async ({ page }) => {
   come();
   await expect(page.getByRole('button', { name: 'Light screen' })).toBeVisible();
 });
+
+test('boxes ticked before stand ticked at once, and the page knows of them when it is awake', async ({
+  page,
+}) => {
+  const come = await openSlowly(page, '/log');
+  const boxes = page.getByRole('checkbox', { name: /^Compare the cut/ });
+  await boxes.nth(0).check();
+  await boxes.nth(1).check();
+  // One that was taken back is none.
+  await boxes.nth(2).check();
+  await boxes.nth(2).uncheck();
+  const two = page.getByRole('region', { name: 'Two cuts compared' });
+  await expect(two).toHaveCount(0);
+  come();
+  await expect(two).toContainText(/\d+ of 16 lines differ/);
+  await expect(boxes.nth(1)).toBeChecked();
+  await expect(boxes.nth(2)).not.toBeChecked();
+});
