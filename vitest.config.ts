@@ -20,8 +20,8 @@ const FILES = [
   'scripts/**/*.test.ts',
 ];
 /** What computes, writes and draws, and keeps nothing, and the database, each file on one of its own: files share their loaded modules. */
-const PURE = ['src/{db,formats,features,ui}/**/*.test.{ts,tsx}'];
 const CORE = ['src/core/**/*.test.ts'];
+const PURE = ['src/{db,formats,features,ui}/**/*.test.{ts,tsx}'];
 /** Of a whole run (scripts/test.mjs), which bundles them first. */
 const bundled = process.env['UPWIND_BUNDLED_UNITS'] === '1';
 

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './fixtures';
+import { awake, expect, test } from './fixtures';
 
 test.use({ apart: 'making' });
 
@@ -19,7 +19,7 @@ test('a press before the scripts of a page have come is made when they have', as
   const come = await openSlowly(page, '/new');
   const keys = page.getByRole('button', { name: 'Shortcuts' });
   await keys.click();
-  // A field and a link do without them.
+  // A field does without them.
   await page.getByLabel('Width').focus();
   await expect(page.getByLabel('Width')).toBeFocused();
   await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -32,13 +32,19 @@ test('a press before the scripts of a page have come is made when they have', as
   await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(1);
 });
 
+test('a link does without them', async ({ page }) => {
+  await openSlowly(page, '/new');
+  await page.getByRole('link', { name: 'Glossary', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Glossary' })).toBeVisible();
+});
+
 test('one of long ago is not made any more', async ({ page }) => {
   await page.clock.install();
   const come = await openSlowly(page, '/new');
   await page.getByRole('button', { name: 'Dark screen' }).click();
   await page.clock.fastForward(11_000);
   come();
-  await page.waitForFunction(() => (history.state as { __NA?: true } | null)?.__NA === true);
+  await awake(page);
   // Had it been made, this one would take it back.
   await page.getByRole('button', { name: /screen$/ }).click();
   await expect(page.getByRole('button', { name: 'Light screen' })).toBeVisible();

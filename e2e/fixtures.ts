@@ -73,10 +73,13 @@ interface Framework {
   readonly next: { readonly router: { push(address: string): void } };
 }
 
+/** Waits until the framework has written where the page is: before that it takes no address, and what is asked of it is lost. */
+export const awake = (page: Page) =>
+  page.waitForFunction(() => (history.state as { __NA?: true } | null)?.__NA === true);
+
 /** Goes on to another page as a link of this one does: what is loaded stays, and nothing is loaded anew. */
 export async function goOn(page: Page, address: string): Promise<void> {
-  // Until the framework has written where it is, it takes no address: what is asked of it before is lost.
-  await page.waitForFunction(() => (history.state as { __NA?: true } | null)?.__NA === true);
+  await awake(page);
   await page.evaluate((to) => (window as unknown as Framework).next.router.push(to), address);
   await page.waitForURL((url) => url.pathname + url.search === address);
   await standsStill(page);

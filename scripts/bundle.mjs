@@ -8,6 +8,16 @@ function newest(place) {
   return Math.max(0, ...fs.readdirSync(place).map((name) => newest(path.join(place, name))));
 }
 
+/** How TypeScript is bundled for Node, whatever of it. */
+export const forNode = (root) => ({
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  alias: { '@': path.join(root, 'src') },
+  logLevel: 'error',
+});
+
 /** Bundles a TypeScript entry for Node into dist/, when its sources are newer than the bundle; returns its path. */
 export async function bundle(root, entry, sources) {
   const out = path.join(root, 'dist', `${path.basename(entry, '.ts')}.mjs`);
@@ -20,12 +30,7 @@ export async function bundle(root, entry, sources) {
     await build({
       entryPoints: [path.join(root, entry)],
       outfile: aside,
-      bundle: true,
-      platform: 'node',
-      format: 'esm',
-      target: 'node20',
-      alias: { '@': path.join(root, 'src') },
-      logLevel: 'error',
+      ...forNode(root),
     });
     fs.renameSync(aside, out);
   }

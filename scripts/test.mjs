@@ -84,30 +84,30 @@ if (!long) {
 await installed;
 const noServer = noPostgres();
 if (noServer) console.log(`Left out: the tests on a PostgreSQL server, since ${noServer}.`);
+// In the long form the sweeps that take minutes alone: ten times the rigs, benches over forty cuts.
+const units = long ? ['sweep', 'makers', 'benches'].map((f) => `src/core/engine/${f}.test`) : [];
 const unit = path.join(cache, 'unit.json');
-const unitCounts = (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests });
-const unitTests = (...files) => [
-  ...['vitest/vitest.mjs', 'run', ...files],
-  ...['--reporter=default', '--reporter=json', `--outputFile.json=${unit}`],
-];
-if (long) {
-  // The sweeps that take minutes: ten times the rigs, benches over forty cuts.
-  const sweeps = ['sweep', 'makers', 'benches'].map((f) => `src/core/engine/${f}.test.ts`);
-  await counted('long unit tests', unit, unitCounts, unitTests(...sweeps), { env: { LONG: '1' } });
-} else {
-  await bundleUnits(root);
-  await counted('unit tests', unit, unitCounts, unitTests(), { env: { UPWIND_BUNDLED_UNITS: '1' } });
-}
+await bundleUnits(root);
+await counted(
+  'unit tests',
+  unit,
+  (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests }),
+  [
+    ...['vitest/vitest.mjs', 'run', ...units],
+    ...['--reporter=default', '--reporter=json', `--outputFile.json=${unit}`],
+  ],
+  { env: { UPWIND_BUNDLED_UNITS: '1', ...(long ? { LONG: '1' } : {}) } },
+);
 await lint;
 const lacking = noChromium();
 if (lacking) fail(lacking);
 ensureBuild(root);
 const templates = fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-templates-'));
 
-/** Those of one kind, by so many workers, each with the same on a PostgreSQL server where there are such. */
-async function browserTests(name, { workers, beside = false }) {
+/** Those of one kind, by so many workers, with those of that kind on a PostgreSQL server. */
+async function browserTests(name, { workers, beside = false, onServer = !noServer }) {
   const report = path.join(cache, `browser-${name}.json`);
-  const projects = [name, ...(noServer || name === 'sound' ? [] : [`${name}, on a server`])];
+  const projects = [name, ...(onServer ? [`${name}, on a server`] : [])];
   await counted(
     `browser tests, ${name}`,
     report,
@@ -136,7 +136,7 @@ async function browserTests(name, { workers, beside = false }) {
 // What measures no time runs two at a time, and a minute of sound beside them; how soon a change reaches another window, two at a time
 // after that; what measures how much the machine gets done, alone at the end.
 const together = browserTests('beside', { workers: 2 });
-if (!long) await browserTests('sound', { workers: 1, beside: true });
+if (!long) await browserTests('sound', { workers: 1, beside: true, onServer: false });
 await together;
 if (!long) await browserTests('waiting', { workers: 2 });
 await browserTests('alone', { workers: 1 });

@@ -1,5 +1,6 @@
 import fs from 'node:fs';
 import path from 'node:path';
+import { forNode } from './bundle.mjs';
 
 /** Where the tests of the core lie as they are run by `npm test`, and what they share. */
 export const BUNDLED = 'dist/units';
@@ -18,19 +19,14 @@ export async function bundleUnits(root) {
     .map((name) => path.join(root, from, name));
   fs.rmSync(path.join(root, BUNDLED), { recursive: true, force: true });
   await build({
+    ...forNode(root),
     absWorkingDir: root,
     entryPoints: tests,
     outdir: BUNDLED,
     outbase: root,
-    bundle: true,
     // What several tests share is loaded once.
     splitting: true,
     packages: 'external',
-    platform: 'node',
-    format: 'esm',
-    target: 'node20',
-    alias: { '@': path.join(root, 'src') },
     sourcemap: true,
-    logLevel: 'error',
   });
 }

@@ -16,6 +16,7 @@ export function setAside(folder: string, seen: string): Damage {
   const data = path.dirname(folder);
   const at = new Date().toISOString();
   let kept = `${folder}.damaged-${at.slice(0, 19).replaceAll(':', '')}`;
+  // A path of the data folder: the build is not to follow it.
   for (let n = 2; fs.existsSync(/* turbopackIgnore: true */ kept); n++)
     kept = `${kept.replace(/\.\d+$/, '')}.${n}`;
   renameForGood(folder, kept);
