@@ -137,6 +137,22 @@ test('a stage stands without scrolling at 1280 by 800', async ({ page, request }
   }
 });
 
+test('a page is fetched when its link is followed, not ahead', async ({ page, request }) => {
+  const [rig] = await rigsOf(request);
+  const pages: string[] = [];
+  page.on('request', (r) => {
+    if (r.headers()['rsc']) pages.push(new URL(r.url()).pathname);
+  });
+  await page.goto(`/rig/${rig!.id}/wiring`);
+  const log = page.getByRole('link', { name: 'Logbook' });
+  await log.hover();
+  await standsStill(page);
+  expect(pages).toEqual([]);
+  await log.click();
+  await page.waitForURL('**/log');
+  expect(pages).toEqual(['/log']);
+});
+
 test('client JavaScript of a rig page is under 350 kB compressed', async ({ page, request }) => {
   const { gzipSync } = await import('node:zlib');
   const [rig] = await rigsOf(request);

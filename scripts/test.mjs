@@ -105,9 +105,9 @@ ensureBuild(root);
 const templates = fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-templates-'));
 
 /** Those of one kind, by so many workers, with those of that kind on a PostgreSQL server. */
-async function browserTests(name, { workers, beside = false, onServer = !noServer }) {
+async function browserTests(name, { workers }) {
   const report = path.join(cache, `browser-${name}.json`);
-  const projects = [name, ...(onServer ? [`${name}, on a server`] : [])];
+  const projects = [name, ...(noServer ? [] : [`${name}, on a server`])];
   await counted(
     `browser tests, ${name}`,
     report,
@@ -119,7 +119,6 @@ async function browserTests(name, { workers, beside = false, onServer = !noServe
       ...(long ? LONG_SPECS : []),
     ],
     {
-      beside,
       env: {
         PLAYWRIGHT_JSON_OUTPUT_NAME: report,
         UPWIND_TEMPLATES: templates,
@@ -133,11 +132,9 @@ async function browserTests(name, { workers, beside = false, onServer = !noServe
     },
   );
 }
-// What measures no time runs two at a time, and a minute of sound beside them; how soon a change reaches another window, two at a time
-// after that; what measures how much the machine gets done, alone at the end.
-const together = browserTests('beside', { workers: 2 });
-if (!long) await browserTests('sound', { workers: 1, beside: true, onServer: false });
-await together;
+// What measures no time runs two at a time; what mostly waits for another window or a sound, two at a time after that; what measures how
+// much the machine gets done, alone at the end.
+await browserTests('beside', { workers: 2 });
 if (!long) await browserTests('waiting', { workers: 2 });
 await browserTests('alone', { workers: 1 });
 fs.rmSync(templates, { recursive: true, force: true });

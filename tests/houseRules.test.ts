@@ -156,6 +156,12 @@ describe('the house', () => {
     expect(found).toEqual([path.join('ui', 'later.tsx')]);
   });
 
+  it('links to pages are the house’s own, which asks for a page when it is followed', () => {
+    const other = /from 'next\/link'/;
+    const found = files.filter((f) => other.test(fs.readFileSync(path.join(root, f), 'utf8')));
+    expect(found).toEqual([path.join('ui', 'Link.tsx')]);
+  });
+
   it('no files import each other in a circle', () => {
     const plain = files.filter((f) => !isTest(f));
     const known = new Map(plain.map((f) => [f.replace(/\.tsx?$/, ''), f]));

@@ -1,6 +1,6 @@
 'use client';
 import { ThemeProvider } from '@mui/material/styles';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { Profile } from '@/core/units/profile';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { places } from '@/state/places';
 
 export default function NotFound() {

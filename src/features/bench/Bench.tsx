@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import type { ShelfRig } from '@/state/types';
 import css from './bench.module.css';
 import { Browser } from './Browser';

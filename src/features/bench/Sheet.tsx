@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useEffect, useMemo } from 'react';
 import { markCurve, markOf } from '@/core/engine/marks';
 import { solveWhole } from '@/core/engine/solve';

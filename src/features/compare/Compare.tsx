@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useRouter } from 'next/navigation';
 import { solve } from '@/core/engine/solve';
 import type { ShelfRig } from '@/state/types';

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useMemo, useState } from 'react';
 import { heatSchema } from '@/core/documents/event';
 import { weighCauses } from '@/core/engine/firstHeat/causes';

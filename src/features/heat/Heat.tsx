@@ -1,6 +1,6 @@
 'use client';
 import { hasPieces } from '@/core/documents/cutters';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useMemo, useState } from 'react';
 import { tuned } from '@/core/engine/tuned';
 import type { OpenRig } from '@/state/types';

@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useMemo, useState, type ReactNode } from 'react';
 import type { LedTrace } from '@/core/documents/practice';
 import type { Rig } from '@/core/documents/rig';

@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useMemo, useState } from 'react';
 import type { Drill, LedDrill, LedTrace, PracticeRunRecord, Trace } from '@/core/documents/practice';
 import { courseOf, drillsFor } from '@/core/practice/drills';

@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import type { PracticeRunRecord } from '@/core/documents/practice';
 import { progressOf, type DrillProgress } from '@/core/practice/progress';

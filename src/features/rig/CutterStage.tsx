@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo } from 'react';
 import { CUTTERS, hasPieces } from '@/core/documents/cutters';
 import { builtAs } from '@/core/documents/jobKinds';

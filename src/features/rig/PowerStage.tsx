@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo, useState } from 'react';
 import type { ControlKind } from '@/core/documents/control';
 import type { Rig } from '@/core/documents/rig';

@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo } from 'react';
 import { useRig } from '@/state/RigContext';
 import css from './power.module.css';

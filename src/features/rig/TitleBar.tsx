@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo, useState } from 'react';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { useUnits } from '@/ui/Units';

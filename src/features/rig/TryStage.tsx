@@ -2,7 +2,7 @@
 import { outside } from '@/core/words/limits';
 import { faultSentence } from '@/core/words/rigFields';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo, useEffect, useState } from 'react';
 import { limitsOf } from '@/core/documents/fieldPath';
 import { GRADES, loggedCutSchema } from '@/core/documents/log';

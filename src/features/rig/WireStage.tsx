@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { memo } from 'react';
 import { ALLOY_IDS, ALLOYS, type AlloyId } from '@/core/catalog/alloys';
 import type { Stock } from '@/state/types';

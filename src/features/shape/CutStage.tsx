@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { apply } from '@/state/edit';
 import { usePieces, usePlan } from '@/state/PlanContext';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';

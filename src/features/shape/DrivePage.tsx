@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import type { PlanView } from '@/core/engine/template/view';
 import { useRig } from '@/state/RigContext';
 import { usePlan } from '@/state/PlanContext';

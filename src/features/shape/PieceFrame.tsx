@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { type ReactNode } from 'react';
 import type { PlanView } from '@/core/engine/template/view';
 import { PlanProvider, usePieces, usePlan } from '@/state/PlanContext';

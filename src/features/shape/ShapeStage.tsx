@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import { apply } from '@/state/edit';
 import { usePieces, usePlan } from '@/state/PlanContext';

@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useMemo } from 'react';
 import { FOAMS } from '@/core/catalog/foams';
 import { solveWhole } from '@/core/engine/solve';

@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { CUTTERS } from '@/core/documents/cutters';
 import { TENSION_CODES, type FindingCode } from '@/core/documents/reading';
 import { NO_TAKE_UP } from '@/core/words/cutters';

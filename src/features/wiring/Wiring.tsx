@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useMemo } from 'react';
 import { tuned } from '@/core/engine/tuned';
 import { solveWhole } from '@/core/engine/solve';

@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import { builtAs } from '@/core/documents/jobKinds';
 import { noBuild } from '@/core/words/cutters';

@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useCallback, useState } from 'react';
 import { keptMachineSchema } from '@/core/documents/keptMachine';
 import type { Machine } from '@/core/documents/machine';

@@ -7,7 +7,7 @@ import { becauseText, deviationText } from '@/core/words/motionWhy';
 import { useJob } from '@/state/JobContext';
 import { places } from '@/state/places';
 import { useDerived, useRig } from '@/state/RigContext';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import { useMotion } from '@/state/useMotion';
 import { Act } from '@/ui/Act';

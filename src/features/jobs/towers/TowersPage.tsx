@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import type { ReactNode } from 'react';
 import type { JobOf } from '@/core/documents/job';
 import { isTowerKind, type TowerKind } from '@/core/documents/towerJobs';

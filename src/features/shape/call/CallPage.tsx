@@ -1,6 +1,6 @@
 'use client';
 import { noPieces } from '@/core/words/cutters';
-import Link from 'next/link';
+import { Link } from '@/ui/Link';
 import { useEffect, useState } from 'react';
 import type { RunEvent } from '@/core/documents/event';
 import { coresOf, leftOf, nextRate } from '@/core/engine/call/batch';
