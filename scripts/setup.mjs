@@ -61,13 +61,14 @@ export function ensureBuild(root) {
     'public',
     'types',
     'package-lock.json',
+    'scripts/build.mjs',
     'next.config.mjs',
     'tsconfig.json',
   ]);
   if (fs.existsSync(mark) && fs.readFileSync(mark, 'utf8') === hash) return;
   console.log('Building …');
   fs.rmSync(mark, { force: true });
-  const done = spawnSync(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
+  const done = spawnSync(process.execPath, [path.join('scripts', 'build.mjs')], {
     cwd: root,
     stdio: ['ignore', 'inherit', 'inherit'],
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },

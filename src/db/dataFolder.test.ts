@@ -105,9 +105,10 @@ describe('the embedded database', () => {
     await again.close();
   });
 
-  it('an empty postmaster.pid, as a cut leaves it, does not keep it shut; a folder without PG_VERSION is put aside', async () => {
+  it('an empty postmaster.pid, as a cut leaves it, does not keep it shut; a folder without PG_VERSION is put aside and a newborn one copied', async () => {
     const at = path.join(folder(), 'db');
-    const first = await openFolder(at, true);
+    // What is no database is not begun with.
+    const first = await openFolder(at, true, folder());
     await first.lite.exec('create table kept (n int)');
     await first.lite.close();
     first.release();
@@ -120,8 +121,15 @@ describe('the embedded database', () => {
 
     fs.rmSync(path.join(at, 'PG_VERSION'));
     vi.spyOn(console, 'error').mockImplementation(() => undefined);
-    const fresh = await openFolder(at, true);
+    const newborn = path.join(folder(), 'newborn');
+    await emptyDatabaseAt(newborn);
+    const files = fs.readdirSync(newborn, { recursive: true }).length;
+    const fresh = await openFolder(at, true, newborn);
     await expect(fresh.lite.query('select * from kept')).rejects.toThrow('does not exist');
+    // A copy of it, which may be written; it stays as it was.
+    expect((await fresh.lite.query('select * from rigs')).rows).toEqual([]);
+    await fresh.lite.exec('create table own (n int)');
+    expect(fs.readdirSync(newborn, { recursive: true })).toHaveLength(files);
     await fresh.lite.close();
     fresh.release();
     const damage = noted(path.dirname(at))!;

@@ -16,9 +16,9 @@ export interface OpenFolder {
 /**
  * Opens the database of a folder, made first where there is none. One that would not open is put aside under a name of its own,
  * never written over, and a new one is begun. Throws a StartFault where the folder cannot be written, is open elsewhere, or
- * the disk has no room.
+ * the disk has no room. A new one is a copy of `newborn`, where that is.
  */
-export async function openFolder(folder: string, wait: boolean): Promise<OpenFolder> {
+export async function openFolder(folder: string, wait: boolean, newborn?: string): Promise<OpenFolder> {
   const data = path.dirname(folder);
   try {
     makeFolder(data);
@@ -30,7 +30,7 @@ export async function openFolder(folder: string, wait: boolean): Promise<OpenFol
   const release = lockWithRoom(folder);
   try {
     if (!roomToOpen(data)) throw full(data);
-    return { lite: await openWhole(folder, wait), release };
+    return { lite: await openWhole(folder, wait, newborn), release };
   } catch (e) {
     release();
     throw e;
@@ -53,7 +53,7 @@ function lockWithRoom(folder: string): () => void {
   return takeLock(folder);
 }
 
-async function openWhole(folder: string, wait: boolean): Promise<PGlite> {
+async function openWhole(folder: string, wait: boolean, newborn?: string): Promise<PGlite> {
   if (fs.existsSync(folder) && fs.readdirSync(folder).length === 0) fs.rmdirSync(folder);
   if (fs.existsSync(folder)) {
     // Our lock says that nobody has it open: what a cut or a kill left of the database's own is stale.
@@ -65,14 +65,16 @@ async function openWhole(folder: string, wait: boolean): Promise<PGlite> {
       `The database in ${folder} would not open: ${seen}. It is kept as ${damage.kept}; a new one is begun. The program's page offers the newest of backups/.`,
     );
   }
-  await createFolder(folder, wait);
+  await createFolder(folder, wait, newborn);
   return openEmbedded(folder, wait);
 }
+
+const isDatabase = (folder: string) => fs.existsSync(path.join(folder, 'PG_VERSION'));
 
 /** The open database, or in words what keeps it shut. */
 async function brokenBy(folder: string, wait: boolean): Promise<PGlite | string> {
   // Without this file the package would make a new database over what is there.
-  if (!fs.existsSync(path.join(folder, 'PG_VERSION'))) return 'its file PG_VERSION is missing';
+  if (!isDatabase(folder)) return 'its file PG_VERSION is missing';
   let lite: PGlite | undefined;
   try {
     lite = await openEmbedded(folder, wait);
@@ -85,11 +87,11 @@ async function brokenBy(folder: string, wait: boolean): Promise<PGlite | string>
 }
 
 /** Makes the first, empty database beside its place and moves it there whole: a kill or a cut leaves nothing half made. */
-async function createFolder(folder: string, wait: boolean): Promise<void> {
+async function createFolder(folder: string, wait: boolean, newborn?: string): Promise<void> {
   const fresh = `${folder}.init`;
   fs.rmSync(fresh, { recursive: true, force: true });
-  const lite = await openEmbedded(fresh, wait);
-  await lite.close();
+  if (newborn !== undefined && isDatabase(newborn)) fs.cpSync(newborn, fresh, { recursive: true });
+  else await (await openEmbedded(fresh, wait)).close();
   syncTree(fresh);
   renameForGood(fresh, folder);
 }

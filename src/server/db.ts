@@ -20,6 +20,8 @@ export function handle(): Promise<Handle> {
     migrations: path.join(/*turbopackIgnore: true*/ process.cwd(), 'src/db/migrations'),
     url: process.env.DATABASE_URL,
     wait: waits(),
+    // Made with the build (scripts/build.mjs).
+    newborn: path.join(/*turbopackIgnore: true*/ process.cwd(), '.next', 'newborn'),
   }).catch((e: unknown) => {
     kept.upwindDb = undefined;
     throw e;
