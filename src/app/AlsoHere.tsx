@@ -1,4 +1,5 @@
-import PeopleIcon from '@mui/icons-material/PeopleOutlineOutlined';
+import { mdiAccountMultipleOutline } from '@mdi/js';
+import { Icon } from '@/ui/Icon';
 import css from './shell.module.css';
 
 /** Who else looks at the same rig, by the names of their devices. */
@@ -6,7 +7,7 @@ export function AlsoHere({ names }: { names: readonly string[] }) {
   const who = names.join(', ');
   return (
     <span className={css.here} role="status" title={`Also open on: ${who}`}>
-      <PeopleIcon fontSize="small" aria-hidden />
+      <Icon path={mdiAccountMultipleOutline} />
       <span className={css.who}>{`also here: ${who}`}</span>
     </span>
   );

@@ -1,7 +1,8 @@
 'use client';
-import CloudOffIcon from '@mui/icons-material/CloudOffOutlined';
+import { mdiCloudOff } from '@mdi/js';
 import type { useOutbox } from '@/state/useOutbox';
 import { Act } from '@/ui/Act';
+import { Icon } from '@/ui/Icon';
 import { useWhen } from '@/ui/When';
 import css from './shell.module.css';
 
@@ -21,7 +22,7 @@ export function Waits({ waiting, send, discard }: ReturnType<typeof useOutbox>) 
   return (
     <details className={css.waits}>
       <summary>
-        <CloudOffIcon fontSize="small" aria-hidden />
+        <Icon path={mdiCloudOff} />
         <span role="status">
           {waiting.length === refused ? `${refused} refused` : `${waiting.length - refused} to be sent`}
         </span>

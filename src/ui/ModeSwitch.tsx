@@ -1,8 +1,8 @@
 'use client';
-import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
-import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
+import { mdiMoonWaningCrescent, mdiWhiteBalanceSunny } from '@mdi/js';
 import { useColorScheme } from '@mui/material/styles';
 import { useSyncExternalStore } from 'react';
+import { Icon } from './Icon';
 import css from './tool.module.css';
 
 const never = () => () => {};
@@ -23,7 +23,7 @@ export function ModeSwitch() {
       aria-label={dark ? 'Light screen' : 'Dark screen'}
       onClick={() => setMode(dark ? 'light' : 'dark')}
     >
-      {dark ? <LightModeOutlined sx={{ fontSize: 18 }} /> : <DarkModeOutlined sx={{ fontSize: 18 }} />}
+      <Icon path={dark ? mdiWhiteBalanceSunny : mdiMoonWaningCrescent} size={18} />
     </button>
   );
 }

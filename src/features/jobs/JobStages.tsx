@@ -76,7 +76,7 @@ function Planned({ columns, stage }: { columns: Columns; stage: string }) {
         {fault && <p role="alert">This cannot be worked out: {fault}.</p>}
         {!mine && !fault && <p className="dim">Working it out …</p>}
         {mine && (
-          <div className={stale ? css.stale : undefined}>
+          <div data-stale={stale}>
             {making ? (
               <Steps sheet={mine} />
             ) : (

@@ -58,7 +58,7 @@ function Driven({ columns }: { columns: Columns }) {
         <h2>When does the wire reach each station?</h2>
         {fault && <p role="alert">This cannot be worked out: {faultWords(fault)}.</p>}
         {v && (
-          <div className={stale ? css.stale : undefined}>
+          <div data-stale={stale}>
             <PaceChart view={v} />
             <div className={css.facts}>
               <Fact name="All passes" value={say(v.seconds, 'time')} />

@@ -115,7 +115,7 @@ function Planned({ columns }: { columns: Columns }) {
         </div>
         {planned.fault && <p role="alert">This cannot be drawn: {faultWords(planned.fault)}.</p>}
         {v && (
-          <div className={planned.stale ? css.stale : undefined}>
+          <div data-stale={planned.stale}>
             {look === 'ends' && <EndsDrawing view={v} />}
             {look === 'block' && <CoreView view={v} />}
             {look === 'forecast' && <Forecast view={v} />}

@@ -52,7 +52,7 @@ function Inside({ view, stale }: { view: PlanView; stale: boolean }) {
         <p className="dim">{m.hold}</p>
         <PlanFindings findings={view.findings} most={5} />
       </div>
-      <div className={stale ? shape.stale : undefined}>
+      <div data-stale={stale}>
         <section className={css.sheet} aria-label="At full size">
           <h2>At full size</h2>
           <div className={css.files}>

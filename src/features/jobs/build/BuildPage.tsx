@@ -109,7 +109,7 @@ function Sheet() {
         {fault && <p role="alert">This cannot be worked out: {fault}.</p>}
         {!sheet && !fault && <p className="dim">Working it out …</p>}
         {sheet && (
-          <div className={stale ? css.stale : undefined}>
+          <div data-stale={stale}>
             <div className={css.two}>
               <div>
                 <Drawing job={doc} sheet={sheet} />

@@ -54,7 +54,7 @@ export function TowersDrawing({ job }: { job: JobOf<TowerKind> }) {
   const { figures, play } = view;
   const lays = laying && job.kind === 'outline';
   return (
-    <div className={stale && !lays ? jobs.stale : undefined}>
+    <div data-stale={stale && !lays}>
       {job.kind === 'outline' && (
         <p className={jobs.acts}>
           <Act pressed={!laying} onClick={() => lay(false)}>
