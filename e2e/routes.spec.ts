@@ -55,6 +55,8 @@ test('rubbish gets a clear refusal and the server lives', async ({ request }) =>
   await refused('/api/v1/solve', '['.repeat(40) + ']'.repeat(40), 422, 'deeper than 32');
   await refused('/api/v1/need', RIG, 422, 'cut.feedMmS');
   await refused('/api/v1/nothing', RIG, 404, 'solve, need, match, tune');
+  for (const place of ['/api/nothing', '/api/rigs/nothing/at/all'])
+    await refused(place, RIG, 404, 'no such route');
   await refused('/api/rigs', { doc: RIG, spoolId: 'not there' }, 422, 'not in the drawer');
   await refused('/api/rigs/nothing/cuts', { at: '2026-05-02T18:10:00Z', widthMm: 600 }, 404, 'no such rig');
   await refused('/api/drawer/spools', { name: '', alloy: 'gold' }, 422, 'alloy');

@@ -32,7 +32,7 @@ export function routes<P = object>(
       if (!handler) return answerFaults(refusal(405, 'method', `There is no ${method} here.`), { allow });
       try {
         const params = (await ctx.params) ?? ({} as P);
-        checkAddress(request, params as Readonly<Record<string, string>>);
+        checkAddress(request, params as Readonly<Record<string, string | string[]>>);
         if (method !== 'GET' && o.writes !== false) {
           mayWrite(request);
           roomForWrites();
@@ -60,8 +60,8 @@ function mayWrite(request: Request): void {
     );
 }
 
-function checkAddress(request: Request, params: Readonly<Record<string, string>>): void {
-  for (const value of Object.values(params))
+function checkAddress(request: Request, params: Readonly<Record<string, string | string[]>>): void {
+  for (const value of Object.values(params).flat())
     if (!ID.test(value)) throw refusal(404, 'not-found', 'There is nothing under that id.');
   for (const [key, value] of new URL(request.url).searchParams)
     if (!isText(key) || !isText(value))
