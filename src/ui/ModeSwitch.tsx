@@ -1,5 +1,5 @@
 'use client';
-import { mdiMoonWaningCrescent, mdiWhiteBalanceSunny } from '@mdi/js';
+import { mdiBrightness2, mdiWhiteBalanceSunny } from '@mdi/js';
 import { useColorScheme } from '@mui/material/styles';
 import { useSyncExternalStore } from 'react';
 import { Icon } from './Icon';
@@ -23,7 +23,7 @@ export function ModeSwitch() {
       aria-label={dark ? 'Light screen' : 'Dark screen'}
       onClick={() => setMode(dark ? 'light' : 'dark')}
     >
-      <Icon path={dark ? mdiWhiteBalanceSunny : mdiMoonWaningCrescent} size={18} />
+      <Icon path={dark ? mdiWhiteBalanceSunny : mdiBrightness2} size={18} />
     </button>
   );
 }
