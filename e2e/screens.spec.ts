@@ -74,6 +74,16 @@ test('what works with what, and a dialog over a rig, have none, light or dark', 
   await accessibleInBoth(page);
 });
 
+test('what is being worked out anew can be read meanwhile, light or dark', async ({ page, request }) => {
+  const { id } = (await rigsOf(request)).find((r) => r.doc.name === 'Blade bow')!;
+  await page.goto(`/rig/${id}?stage=shape`);
+  const result = page.locator('[data-stale]').filter({ hasText: 'Core weighs' });
+  await expect(result).toHaveAttribute('data-stale', 'false');
+  // As it stands between a change and its answer, held still.
+  await result.evaluate((e) => e.setAttribute('data-stale', 'true'));
+  await accessibleInBoth(page);
+});
+
 test('nothing is cut off sideways at 390 by 844', async ({ page, request }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const [rig] = await rigsOf(request);
