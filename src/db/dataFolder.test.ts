@@ -107,8 +107,12 @@ describe('the embedded database', () => {
 
   it('an empty postmaster.pid, as a cut leaves it, does not keep it shut; a folder without PG_VERSION is put aside and a newborn one copied', async () => {
     const at = path.join(folder(), 'db');
-    // What is no database is not begun with.
-    const first = await openFolder(at, true, folder());
+    // A newborn one that is torn is not begun with, nor one that is not there.
+    const torn = folder();
+    fs.writeFileSync(path.join(torn, 'PG_VERSION'), '');
+    const said = vi.spyOn(console, 'error').mockImplementation(() => undefined);
+    const first = await openFolder(at, true, torn);
+    expect(said.mock.calls.flat().join()).toContain('One is made anew');
     await first.lite.exec('create table kept (n int)');
     await first.lite.close();
     first.release();
@@ -120,7 +124,6 @@ describe('the embedded database', () => {
     expect(noted(path.dirname(at))).toBeNull();
 
     fs.rmSync(path.join(at, 'PG_VERSION'));
-    vi.spyOn(console, 'error').mockImplementation(() => undefined);
     const newborn = path.join(folder(), 'newborn');
     await emptyDatabaseAt(newborn);
     const files = fs.readdirSync(newborn, { recursive: true }).length;

@@ -65,7 +65,14 @@ async function openWhole(folder: string, wait: boolean, newborn?: string): Promi
       `The database in ${folder} would not open: ${seen}. It is kept as ${damage.kept}; a new one is begun. The program's page offers the newest of backups/.`,
     );
   }
-  await createFolder(folder, wait, newborn);
+  if (newborn !== undefined && isDatabase(newborn)) {
+    const seen = await copied(folder, wait, newborn);
+    if (typeof seen !== 'string') return seen;
+    // Torn where it lies, as by a cut while it was built: one is made.
+    console.error(`The empty database in ${newborn} does not open: ${seen}. One is made anew.`);
+    fs.rmSync(folder, { recursive: true });
+  }
+  await createFolder(folder, (fresh) => openEmbedded(fresh, wait).then((lite) => lite.close()));
   return openEmbedded(folder, wait);
 }
 
@@ -86,12 +93,17 @@ async function brokenBy(folder: string, wait: boolean): Promise<PGlite | string>
   }
 }
 
+/** Begins with a copy of an empty database: it, open, or in words what keeps it shut. */
+async function copied(folder: string, wait: boolean, newborn: string): Promise<PGlite | string> {
+  await createFolder(folder, (fresh) => fs.cpSync(newborn, fresh, { recursive: true }));
+  return brokenBy(folder, wait);
+}
+
 /** Makes the first, empty database beside its place and moves it there whole: a kill or a cut leaves nothing half made. */
-async function createFolder(folder: string, wait: boolean, newborn?: string): Promise<void> {
+async function createFolder(folder: string, make: (fresh: string) => void | Promise<void>): Promise<void> {
   const fresh = `${folder}.init`;
   fs.rmSync(fresh, { recursive: true, force: true });
-  if (newborn !== undefined && isDatabase(newborn)) fs.cpSync(newborn, fresh, { recursive: true });
-  else await (await openEmbedded(fresh, wait)).close();
+  await make(fresh);
   syncTree(fresh);
   renameForGood(fresh, folder);
 }
