@@ -226,6 +226,7 @@ test.describe('one request does not stop the others', () => {
       ['GET', '/api/rigs/%zz', 400, ''],
       ['GET', '/api/rigs/%00', 400, ''],
       ['GET', '/api/nothing', 404, ''],
+      ['OPTIONS', '/api/nothing', 404, ''],
       ['GET', '/api/rigs/nosuch', 404, ''],
       ['GET', `/api/rigs/${'a'.repeat(65)}`, 404, ''],
       ['GET', '/api/log?from=0000-01-01', 422, ''],

@@ -26,8 +26,10 @@ async function newborn(at) {
 // (src/db/folder.ts). It is made beside, since the build empties its own folder.
 optimiseLate();
 const aside = path.join(root, '.cache', 'newborn');
-const [code] = await Promise.all([next(), newborn(aside)]);
-if (code !== 0) process.exit(code ?? 1);
+// Both come to their end, whichever fails.
+const [built, made] = await Promise.allSettled([next(), newborn(aside)]);
+if (built.value !== 0) process.exit(built.value ?? 1);
+if (made.status === 'rejected') throw made.reason;
 const place = path.join(root, '.next', 'newborn');
 fs.rmSync(place, { recursive: true, force: true });
 fs.renameSync(aside, place);

@@ -1,4 +1,4 @@
-import { mdiAccountMultipleOutline } from '@mdi/js';
+import { mdiMonitorMultiple } from '@mdi/js';
 import { Icon } from '@/ui/Icon';
 import css from './shell.module.css';
 
@@ -7,7 +7,7 @@ export function AlsoHere({ names }: { names: readonly string[] }) {
   const who = names.join(', ');
   return (
     <span className={css.here} role="status" title={`Also open on: ${who}`}>
-      <Icon path={mdiAccountMultipleOutline} />
+      <Icon path={mdiMonitorMultiple} />
       <span className={css.who}>{`also here: ${who}`}</span>
     </span>
   );

@@ -1,6 +1,5 @@
 'use client';
 import { ThemeProvider } from '@mui/material/styles';
-import { Link } from '@/ui/Link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { Profile } from '@/core/units/profile';
@@ -8,6 +7,7 @@ import { Keys } from '@/ui/Keys';
 import { Answers } from '@/state/Answers';
 import { setLooksOnly } from '@/state/right';
 import { places } from '@/state/places';
+import { Link } from '@/ui/Link';
 import { ModeSwitch } from '@/ui/ModeSwitch';
 import { theme } from '@/ui/theme/theme';
 import { UnitsProvider } from '@/ui/Units';

@@ -1,5 +1,5 @@
 'use client';
-import { mdiCloudOff } from '@mdi/js';
+import { mdiTrayArrowUp } from '@mdi/js';
 import type { useOutbox } from '@/state/useOutbox';
 import { Act } from '@/ui/Act';
 import { Icon } from '@/ui/Icon';
@@ -22,7 +22,7 @@ export function Waits({ waiting, send, discard }: ReturnType<typeof useOutbox>) 
   return (
     <details className={css.waits}>
       <summary>
-        <Icon path={mdiCloudOff} />
+        <Icon path={mdiTrayArrowUp} />
         <span role="status">
           {waiting.length === refused ? `${refused} refused` : `${waiting.length - refused} to be sent`}
         </span>

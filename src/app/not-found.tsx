@@ -1,5 +1,5 @@
-import { Link } from '@/ui/Link';
 import { places } from '@/state/places';
+import { Link } from '@/ui/Link';
 
 export default function NotFound() {
   return (

@@ -1,11 +1,11 @@
 'use client';
-import { Link } from '@/ui/Link';
 import type { ShelfRig } from '@/state/types';
 import css from './bench.module.css';
 import { Browser } from './Browser';
 import { Devices } from './Devices';
 import { Sheet } from './Sheet';
 import { places } from '@/state/places';
+import { Link } from '@/ui/Link';
 
 /** At the bench: one rig in figures that read from two metres; how to reach this page from a phone. */
 export function Bench({

@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useEffect, useMemo } from 'react';
 import { markCurve, markOf } from '@/core/engine/marks';
 import { solveWhole } from '@/core/engine/solve';
@@ -11,6 +10,7 @@ import type { ShelfRig } from '@/state/types';
 import { keepPages } from '@/state/offline';
 import { useWire } from '@/state/useWire';
 import { LevelMark } from '@/ui/Level';
+import { Link } from '@/ui/Link';
 import { PowerLine } from '@/ui/PowerLine';
 import { useUnits } from '@/ui/Units';
 import { useWidth } from '@/ui/useWidth';

@@ -1,9 +1,9 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useRouter } from 'next/navigation';
 import { solve } from '@/core/engine/solve';
 import type { ShelfRig } from '@/state/types';
 import { Choice } from '@/ui/Choice';
+import { Link } from '@/ui/Link';
 import { SideBySide } from '@/ui/SideBySide';
 import css from './compare.module.css';
 import { places } from '@/state/places';

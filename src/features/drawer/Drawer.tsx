@@ -1,6 +1,5 @@
 'use client';
 import Button from '@mui/material/Button';
-import { Link } from '@/ui/Link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { PLAIN_SUPPLIES } from '@/core/documents/plainSupplies';
@@ -14,6 +13,7 @@ import { StockDialog, type Editing } from './StockDialog';
 import { StockTable } from './StockTable';
 import { places } from '@/state/places';
 import { useStock } from '@/state/useStock';
+import { Link } from '@/ui/Link';
 
 const ORDER = ['spools', 'supplies', 'controls', 'leads', 'foams'] as const satisfies readonly StockKind[];
 

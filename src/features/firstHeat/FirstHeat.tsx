@@ -1,6 +1,5 @@
 'use client';
 import Button from '@mui/material/Button';
-import { Link } from '@/ui/Link';
 import { useMemo, useState } from 'react';
 import { heatSchema } from '@/core/documents/event';
 import { weighCauses } from '@/core/engine/firstHeat/causes';
@@ -17,6 +16,7 @@ import { useWire } from '@/state/useWire';
 import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
 import { LevelMark } from '@/ui/Level';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
 import { useWidth } from '@/ui/useWidth';

@@ -1,6 +1,5 @@
 'use client';
 import { hasPieces } from '@/core/documents/cutters';
-import { Link } from '@/ui/Link';
 import { useMemo, useState } from 'react';
 import { tuned } from '@/core/engine/tuned';
 import type { OpenRig } from '@/state/types';
@@ -13,6 +12,7 @@ import css from './heat.module.css';
 import { HoldTable } from './HoldTable';
 import { QUESTIONS, TEMPLATES } from './words';
 import { places } from '@/state/places';
+import { Link } from '@/ui/Link';
 
 /** Heat along the wire and over time; each chart answers the question above it. */
 export function Heat({ open }: { open: OpenRig }) {

@@ -1,9 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
-import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import { inWords } from '@/state/api';
 import { useWire } from '@/state/useWire';
+import { Link } from '@/ui/Link';
 import { PowerLine } from '@/ui/PowerLine';
 import { useWhen } from '@/ui/When';
 import { TextLine } from '@/ui/TextLine';

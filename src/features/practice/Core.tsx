@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useMemo, useState, type ReactNode } from 'react';
 import type { LedTrace } from '@/core/documents/practice';
 import type { Rig } from '@/core/documents/rig';
@@ -14,6 +13,7 @@ import type { PlanRecord } from '@/state/types';
 import { usePlanned } from '@/state/usePlanned';
 import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { Bench } from './Bench';
 import css from './practice.module.css';

@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useMemo, useState } from 'react';
 import type { Drill, LedDrill, LedTrace, PracticeRunRecord, Trace } from '@/core/documents/practice';
 import { courseOf, drillsFor } from '@/core/practice/drills';
@@ -9,6 +8,7 @@ import { inWords } from '@/state/api';
 import { places } from '@/state/places';
 import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { OpenRig, PlanRecord } from '@/state/types';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { later } from '@/ui/later';
 import { findingWords } from '@/core/words/findings';

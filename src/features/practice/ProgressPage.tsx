@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import type { PracticeRunRecord } from '@/core/documents/practice';
 import { progressOf, type DrillProgress } from '@/core/practice/progress';
@@ -7,6 +6,7 @@ import { DRILL_NAMES, lossWords } from '@/core/words/practice';
 import { downloads, places } from '@/state/places';
 import { usePractice } from '@/state/usePractice';
 import { Act } from '@/ui/Act';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
 import { Heads } from '@/ui/Heads';

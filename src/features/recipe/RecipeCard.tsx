@@ -1,6 +1,5 @@
 'use client';
 import Button from '@mui/material/Button';
-import { Link } from '@/ui/Link';
 import { useMemo } from 'react';
 import { driftOf } from '@/core/engine/drift';
 import { recipeOf } from '@/core/engine/recipe';
@@ -10,6 +9,7 @@ import { RECIPE_CAUTION, recipeLines } from '@/core/words/recipe';
 import { driftWords } from '@/core/words/drift';
 import type { OpenRig, Stock, WireState } from '@/state/types';
 import { LevelMark } from '@/ui/Level';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { CarryOver } from './CarryOver';
 import css from './recipe.module.css';

@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { memo } from 'react';
 import { CUTTERS, hasPieces } from '@/core/documents/cutters';
 import { builtAs } from '@/core/documents/jobKinds';
@@ -7,6 +6,7 @@ import { FRAME_KINDS, type FrameKind } from '@/core/documents/rig';
 import { places } from '@/state/places';
 import { useDerived, useRig } from '@/state/RigContext';
 import { Check } from '@/ui/Check';
+import { Link } from '@/ui/Link';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';
 import { ChoiceField, NumberField, optionsOf } from './Field';

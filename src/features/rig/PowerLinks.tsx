@@ -1,9 +1,9 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { memo } from 'react';
 import { useRig } from '@/state/RigContext';
 import css from './power.module.css';
 import { places } from '@/state/places';
+import { Link } from '@/ui/Link';
 
 /** Where the power stage leads: the wiring sheet, heat along and over time, everything else that would work. */
 export const PowerLinks = memo(function PowerLinks() {

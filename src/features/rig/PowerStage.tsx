@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { memo, useState } from 'react';
 import type { ControlKind } from '@/core/documents/control';
 import type { Rig } from '@/core/documents/rig';
@@ -12,6 +11,7 @@ import type { Stock } from '@/state/types';
 import { apply } from '@/state/edit';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';
+import { Link } from '@/ui/Link';
 import { later } from '@/ui/later';
 import { Dial } from './Dial';
 import { ChoiceField, NumberField, optionsOf } from './Field';

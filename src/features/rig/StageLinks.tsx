@@ -1,9 +1,9 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { memo } from 'react';
 import { useRig } from '@/state/RigContext';
 import css from './power.module.css';
 import { downloads, places } from '@/state/places';
+import { Link } from '@/ui/Link';
 
 /** Where the tension stage leads: setting it step by step, by ear, over days. */
 export const TensionLinks = memo(function TensionLinks() {

@@ -1,7 +1,7 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { memo, useState } from 'react';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { later } from '@/ui/later';
 import css from './title.module.css';

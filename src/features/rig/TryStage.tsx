@@ -2,7 +2,6 @@
 import { outside } from '@/core/words/limits';
 import { faultSentence } from '@/core/words/rigFields';
 import Button from '@mui/material/Button';
-import { Link } from '@/ui/Link';
 import { memo, useEffect, useState } from 'react';
 import { limitsOf } from '@/core/documents/fieldPath';
 import { GRADES, loggedCutSchema } from '@/core/documents/log';
@@ -12,6 +11,7 @@ import { inWords, KEPT } from '@/state/api';
 import { places } from '@/state/places';
 import { useRig, useRigStore } from '@/state/RigContext';
 import { Check } from '@/ui/Check';
+import { Link } from '@/ui/Link';
 import { QuantityField } from '@/ui/QuantityField';
 import { Term } from '@/ui/Term';
 import { useUnits } from '@/ui/Units';

@@ -1,11 +1,11 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { memo } from 'react';
 import { ALLOY_IDS, ALLOYS, type AlloyId } from '@/core/catalog/alloys';
 import type { Stock } from '@/state/types';
 import { apply } from '@/state/edit';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Choice } from '@/ui/Choice';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { FindIt } from './FindIt';
 import { HangWire } from './HangWire';

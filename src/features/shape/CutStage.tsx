@@ -1,11 +1,11 @@
 'use client';
 import Button from '@mui/material/Button';
-import { Link } from '@/ui/Link';
 import { apply } from '@/state/edit';
 import { usePieces, usePlan } from '@/state/PlanContext';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { usePlanned } from '@/state/usePlanned';
 import { Fact } from '@/ui/Fact';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { PlanChoice, PlanNumber, optionsOf } from './fields';
 import { MethodFields } from './MethodFields';

@@ -1,8 +1,8 @@
 'use client';
-import { Link } from '@/ui/Link';
 import type { PlanView } from '@/core/engine/template/view';
 import { useRig } from '@/state/RigContext';
 import { usePlan } from '@/state/PlanContext';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { ColdRehearsal } from './ColdRehearsal';
 import { MethodDrawing } from './MethodDrawing';

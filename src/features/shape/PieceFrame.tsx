@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { type ReactNode } from 'react';
 import type { PlanView } from '@/core/engine/template/view';
 import { PlanProvider, usePieces, usePlan } from '@/state/PlanContext';
@@ -11,6 +10,7 @@ import { faultWords } from './words';
 import css from './frame.module.css';
 import { PiecePicker } from './PiecePicker';
 import { places } from '@/state/places';
+import { Link } from '@/ui/Link';
 
 export interface PieceProps {
   readonly open: OpenRig;

@@ -1,11 +1,11 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import { apply } from '@/state/edit';
 import { usePieces, usePlan } from '@/state/PlanContext';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { usePlanned } from '@/state/usePlanned';
 import { Fact } from '@/ui/Fact';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { EndFields } from './Ends';
 import { EndsDrawing } from './EndsDrawing';

@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useMemo } from 'react';
 import { FOAMS } from '@/core/catalog/foams';
 import { solveWhole } from '@/core/engine/solve';
@@ -8,6 +7,7 @@ import { findingWords } from '@/core/words/findings';
 import { ALLOYS } from '@/core/catalog/alloys';
 import type { ShelfRig } from '@/state/types';
 import { LevelMark } from '@/ui/Level';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { useWhen } from '@/ui/When';
 import { useWidth } from '@/ui/useWidth';

@@ -1,7 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
-import { Link } from '@/ui/Link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { DamageTold, ShelfRig } from '@/state/types';
@@ -13,6 +12,7 @@ import css from './shelf.module.css';
 import { places } from '@/state/places';
 import { useRigs } from '@/state/useRigs';
 import { useWorkshop } from '@/state/useWorkshop';
+import { Link } from '@/ui/Link';
 
 /** All rigs as sketches, the newest work first; the archived ones on a page of their own. */
 export function Shelf({

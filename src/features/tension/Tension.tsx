@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { CUTTERS } from '@/core/documents/cutters';
 import { TENSION_CODES, type FindingCode } from '@/core/documents/reading';
 import { NO_TAKE_UP } from '@/core/words/cutters';
@@ -9,6 +8,7 @@ import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { OpenRig, PullRecord } from '@/state/types';
 import { usePulls } from '@/state/usePulls';
 import { LEVEL_WORD, LevelMark } from '@/ui/Level';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { Balance } from './Balance';
 import { Ends } from './Ends';

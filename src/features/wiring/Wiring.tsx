@@ -1,6 +1,5 @@
 'use client';
 import Button from '@mui/material/Button';
-import { Link } from '@/ui/Link';
 import { useMemo } from 'react';
 import { tuned } from '@/core/engine/tuned';
 import { solveWhole } from '@/core/engine/solve';
@@ -11,6 +10,7 @@ import { wiringDrawing } from '@/formats/wiring/drawing';
 import { drawingSvg } from '@/formats/wiring/svg';
 import type { OpenRig } from '@/state/types';
 import { LevelMark } from '@/ui/Level';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { Heads } from '@/ui/Heads';
 import { Body, Cell, Row, Table } from '@/ui/table';

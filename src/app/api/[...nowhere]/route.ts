@@ -7,7 +7,9 @@ export const dynamic = 'force-dynamic';
 const nowhere = () => {
   throw refusal(404, 'not-found', 'There is no such route.');
 };
-export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = routes(
+export const { GET, POST, PUT, PATCH, DELETE } = routes(
   { GET: nowhere, POST: nowhere, PUT: nowhere, PATCH: nowhere, DELETE: nowhere },
   { writes: false },
 );
+/** Nor is anything allowed there. */
+export const OPTIONS = GET;

@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useState } from 'react';
 import { builtAs } from '@/core/documents/jobKinds';
 import { noBuild } from '@/core/words/cutters';
@@ -9,6 +8,7 @@ import { RigProvider, useDerived, useRig } from '@/state/RigContext';
 import type { JobRecord, OpenRig } from '@/state/types';
 import { useWorksheet } from '@/state/useWorksheet';
 import { Act } from '@/ui/Act';
+import { Link } from '@/ui/Link';
 import { Drawing } from '../Drawing';
 import { Figures } from '../Figures';
 import { JobFindings } from '../JobFindings';

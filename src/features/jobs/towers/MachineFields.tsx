@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useCallback, useState } from 'react';
 import { keptMachineSchema } from '@/core/documents/keptMachine';
 import type { Machine } from '@/core/documents/machine';
@@ -8,6 +7,7 @@ import { useJob } from '@/state/JobContext';
 import { places } from '@/state/places';
 import { useMachineActs, useMachines } from '@/state/useMachines';
 import { Act } from '@/ui/Act';
+import { Link } from '@/ui/Link';
 import { Select } from '@/ui/Select';
 import { useJobField } from '../inputs';
 import jobs from '../jobs.module.css';

@@ -1,11 +1,11 @@
 'use client';
-import { Link } from '@/ui/Link';
 import type { ReactNode } from 'react';
 import type { JobOf } from '@/core/documents/job';
 import { isTowerKind, type TowerKind } from '@/core/documents/towerJobs';
 import { places } from '@/state/places';
 import { RigProvider, useRig } from '@/state/RigContext';
 import type { JobRecord, OpenRig } from '@/state/types';
+import { Link } from '@/ui/Link';
 import css from './page.module.css';
 
 /** What the page of a job of motor towers is given. */

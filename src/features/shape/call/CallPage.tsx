@@ -1,6 +1,5 @@
 'use client';
 import { noPieces } from '@/core/words/cutters';
-import { Link } from '@/ui/Link';
 import { useEffect, useState } from 'react';
 import type { RunEvent } from '@/core/documents/event';
 import { coresOf, leftOf, nextRate } from '@/core/engine/call/batch';
@@ -14,6 +13,7 @@ import type { EventRecord, OpenRig, PlanRecord } from '@/state/types';
 import { useEvents } from '@/state/useEvents';
 import { usePlanned } from '@/state/usePlanned';
 import { planFindingWords } from '@/core/words/plan';
+import { Link } from '@/ui/Link';
 import { useUnits } from '@/ui/Units';
 import { After } from './After';
 import { Batch } from './Batch';

@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { useStore } from 'zustand';
@@ -14,6 +13,7 @@ import { useMachineActs, useMachineNews } from '@/state/useMachines';
 import { Act } from '@/ui/Act';
 import { Check } from '@/ui/Check';
 import { TwoWindows } from '@/ui/FindingCard';
+import { Link } from '@/ui/Link';
 import { saveFile } from '@/ui/saveFile';
 import { SaveLine } from '@/ui/SaveLine';
 import { useUnits } from '@/ui/Units';

@@ -1,5 +1,4 @@
 'use client';
-import { Link } from '@/ui/Link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { keptMachineSchema } from '@/core/documents/keptMachine';
@@ -7,6 +6,7 @@ import { places } from '@/state/places';
 import type { MachineRecord } from '@/state/types';
 import { useMachineActs } from '@/state/useMachines';
 import { Act } from '@/ui/Act';
+import { Link } from '@/ui/Link';
 import { useWhen } from '@/ui/When';
 import page from '../page.module.css';
 import css from './machine.module.css';
