@@ -8,14 +8,12 @@ import type { PiecePlan } from '@/core/documents/plan';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
 import type { Db } from './open';
-import type { insertCut } from './rigs';
-import { insertEvent } from './events';
+import { insertEvents } from './events';
 import { keptJobs, keptPlans } from './kept';
 import { insertMachine } from './machines';
-import { insertPull } from './pulls';
-import { getRig, insertRig } from './rigs';
-import { controls, cuts, foamStock, leadPairs, machines, rigs, spools, supplies } from './schema';
-import { insertStock, STOCK_KINDS, type NewStock, type StockKind } from './stock';
+import { insertRigs, type RigRecord } from './rigs';
+import { controls, cuts, foamStock, leadPairs, machines, pulls, rigs, spools, supplies } from './schema';
+import { insertStocks, STOCK_KINDS, type NewStock, type StockKind } from './stock';
 
 /** The demo workshop as data: things by name, rigs that name what they use, cuts that name their rig. */
 export interface Workshop {
@@ -43,9 +41,10 @@ const LISTS = [rigs, spools, supplies, foamStock, controls, leadPairs, machines]
 
 /** True where nobody has put anything in. */
 export async function isEmpty(db: Db): Promise<boolean> {
-  for (const t of LISTS)
-    if ((await db.select({ n: sql<number>`count(*)::int` }).from(t))[0]!.n > 0) return false;
-  return true;
+  const one = (t: (typeof LISTS)[number]) => sql`exists (select from ${t})`;
+  const asked = sql`select ${sql.join(LISTS.map(one), sql` or `)} as some`;
+  const { rows } = (await db.execute(asked)) as unknown as { rows: { some: boolean }[] };
+  return !rows[0]!.some;
 }
 
 /** The lock of those who would put the workshop in; any number that nothing else of the database uses. */
@@ -62,58 +61,66 @@ export async function insertWorkshopIfEmpty(db: Db, w: Workshop): Promise<boolea
   });
 }
 
-/** Puts the demo workshop in, whole or not at all. */
+/** Puts the demo workshop in, whole or not at all: one statement a table, since between two of them a busy program sees to others. */
 export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
   await db.transaction(async (tx) => {
     const t = tx as unknown as Db;
     const ids = new Map<string, string>();
-    for (const kind of STOCK_KINDS)
-      for (const item of w.stock[kind])
-        ids.set(item.name, (await insertStock(t, kind, { ...item, demo: true } as NewStock<typeof kind>)).id);
+    for (const kind of STOCK_KINDS) {
+      const items = w.stock[kind].map((item) => ({ ...item, demo: true }));
+      for (const { name, id } of await insertStocks(t, kind, items as unknown as NewStock<typeof kind>[]))
+        ids.set(name, id);
+    }
     for (const kept of w.machines ?? []) await insertMachine(t, kept, true);
     const idOf = (name: string | null) => (name === null ? null : (ids.get(name) ?? null));
-    for (const r of w.rigs) {
-      const links = { foamStockId: idOf(r.foam), spoolId: idOf(r.spool), supplyId: idOf(r.supply) };
-      const kept = await insertRig(t, r.doc, links, true, r.at);
-      const record = (await getRig(t, kept.id))!;
-      await insertCutsPlain(t, record, r.cuts);
-      for (const pull of r.pulls) await insertPull(t, record.id, pull, { demo: true });
-      // One after the other, so that they stay in this order.
-      for (const [i, plan] of (r.plans ?? []).entries())
-        await keptPlans.insert(t, record.id, plan, {
-          at: new Date(Date.parse(r.at) + 60_000 * i).toISOString(),
-        });
-      for (const [i, { doc, made }] of (r.jobs ?? []).entries()) {
-        const at = new Date(Date.parse(r.at) + 60_000 * i).toISOString();
-        const job = await keptJobs.insert(t, record.id, doc, { at });
-        for (const m of made) await insertEvent(t, record.id, madeEvent(doc, job.id, m), { demo: true });
-      }
-      for (const event of r.events) await insertEvent(t, record.id, event, { demo: true });
-    }
+    const records = await insertRigs(
+      t,
+      w.rigs.map(({ doc, foam, spool, supply, at }) => {
+        const links = { foamStockId: idOf(foam), spoolId: idOf(spool), supplyId: idOf(supply) };
+        return { doc, links, demo: true, at };
+      }),
+    );
+    const of = w.rigs.map((r, i) => ({ ...r, rigId: records[i]!.id, record: records[i]! }));
+    // Each a minute after the one before it, so that they stay in this order.
+    const minute = (at: string, i: number) => new Date(Date.parse(at) + 60_000 * i).toISOString();
+    await keptPlans.insertAll(
+      t,
+      of.flatMap(({ plans = [], rigId, at }) => plans.map((doc, i) => ({ rigId, doc, made: minute(at, i) }))),
+    );
+    const planned = of.flatMap(({ jobs = [], rigId, at }) =>
+      jobs.map(({ doc, made: events }, i) => ({ rigId, doc, events, made: minute(at, i) })),
+    );
+    const kept = await keptJobs.insertAll(t, planned);
+    const logged = of.flatMap((r) => cutRows(r.record, r.cuts));
+    if (logged.length > 0) await t.insert(cuts).values(logged);
+    const read = of.flatMap((r) =>
+      r.pulls.map((pull) => ({ id: crypto.randomUUID(), rigId: r.rigId, pull, at: pull.at, demo: true })),
+    );
+    if (read.length > 0) await t.insert(pulls).values(read);
+    await insertEvents(t, [
+      ...planned.flatMap(({ rigId, doc, events }, i) =>
+        events.map((m) => ({ rigId, event: madeEvent(doc, kept[i]!.id, m), demo: true })),
+      ),
+      ...of.flatMap(({ rigId, events }) => events.map((event) => ({ rigId, event, demo: true }))),
+    ]);
   });
 }
 
-/** Cuts of a rig as they were logged, each beside the rig at its own setting; all at once. */
-async function insertCutsPlain(
-  db: Db,
-  { id: rigId, doc, foamStockId, spoolId }: Parameters<typeof insertCut>[1],
+/** Cuts of a rig as they were logged, each beside the rig at its own setting. */
+const cutRows = (
+  { id: rigId, doc, foamStockId, spoolId }: RigRecord,
   logged: readonly LoggedCut[],
-): Promise<void> {
-  if (logged.length === 0) return;
-  const at = (cut: LoggedCut) => ({ ...doc.control, setting: cut.setting ?? doc.control.setting });
-  await db.insert(cuts).values(
-    logged.map((cut) => ({
-      id: crypto.randomUUID(),
-      rigId,
-      foamStockId,
-      spoolId,
-      rig: { ...doc, control: at(cut) },
-      cut,
-      at: cut.at,
-      demo: true,
-    })),
-  );
-}
+): (typeof cuts.$inferInsert)[] =>
+  logged.map((cut) => ({
+    id: crypto.randomUUID(),
+    rigId,
+    foamStockId,
+    spoolId,
+    rig: { ...doc, control: { ...doc.control, setting: cut.setting ?? doc.control.setting } },
+    cut,
+    at: cut.at,
+    demo: true,
+  }));
 
 /** Empties the demo workshop: all of it that nobody touched. Returns how many rigs were kept because they were. */
 export async function deleteWorkshop(db: Db): Promise<{ kept: number }> {

@@ -25,6 +25,16 @@ export async function insertEvent(
   return { id, rigId, event };
 }
 
+/** Puts in events of several rigs at once. */
+export async function insertEvents(
+  db: Db,
+  list: readonly { readonly rigId: string; readonly event: RigEvent; readonly demo: boolean }[],
+): Promise<void> {
+  if (list.length === 0) return;
+  const row = ({ event, ...of }: (typeof list)[number]) => ({ ...of, kind: event.kind, event, at: event.at });
+  await db.insert(events).values(list.map((e) => ({ id: crypto.randomUUID(), ...row(e) })));
+}
+
 /** Whether an event is there, and of which rig. */
 export async function rigOfEvent(db: Db, id: string): Promise<string | null> {
   const [row] = await db.select({ rigId: events.rigId }).from(events).where(eq(events.id, id));

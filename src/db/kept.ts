@@ -50,14 +50,20 @@ function keptIn<D extends { readonly name: string }>(table: BesideRig<D>, schema
       const [row] = await db.select().from(table).where(eq(table.id, id));
       return row ? toRecord(row) : null;
     },
-    async insert(db: Db, rigId: string, doc: D, demo?: { at: string }): Promise<KeptRecord<D>> {
-      const id = crypto.randomUUID();
-      const made = demo ? { demo: true, createdAt: demo.at } : {};
-      const [row] = await db
-        .insert(table)
-        .values({ id, rigId, name: doc.name, doc, ...made })
-        .returning();
-      return toRecord(row!);
+    async insert(db: Db, rigId: string, doc: D): Promise<KeptRecord<D>> {
+      return (await this.insertAll(db, [{ rigId, doc }]))[0]!;
+    },
+    /** Puts in several at once, in their order; those of the sample workshop with the instant at which they were `made`. */
+    async insertAll(
+      db: Db,
+      list: readonly { readonly rigId: string; readonly doc: D; readonly made?: string }[],
+    ): Promise<KeptRecord<D>[]> {
+      if (list.length === 0) return [];
+      const values = list.map(({ rigId, doc, made }) => ({
+        ...{ id: crypto.randomUUID(), rigId, name: doc.name, doc },
+        ...(made ? { demo: true, createdAt: made } : {}),
+      }));
+      return (await db.insert(table).values(values).returning()).map(toRecord);
     },
     /**
      * Saves a document made on revision `base`; its rig counts as touched, so that emptying the sample workshop keeps it. Null where

@@ -103,13 +103,25 @@ export async function insertRig(
   demo = false,
   at?: string,
 ): Promise<RigRecord> {
-  const id = crypto.randomUUID();
-  const times = at ? { createdAt: at, updatedAt: at } : {};
-  const [row] = await db
-    .insert(rigs)
-    .values({ id, ...columns(doc), ...onlyLinks(links), demo, ...times })
-    .returning();
-  return toRecord(row!);
+  return (await insertRigs(db, [{ doc, links, demo, ...(at ? { at } : {}) }]))[0]!;
+}
+
+/** Puts in several rigs at once, in their order; `at`, an instant, where they are older than now. */
+export async function insertRigs(
+  db: Db,
+  list: readonly {
+    readonly doc: Rig;
+    readonly links: RigLinks;
+    readonly demo: boolean;
+    readonly at?: string;
+  }[],
+): Promise<RigRecord[]> {
+  if (list.length === 0) return [];
+  const values = list.map(({ doc, links, demo, at }) => ({
+    ...{ id: crypto.randomUUID(), ...columns(doc), ...onlyLinks(links), demo },
+    ...(at ? { createdAt: at, updatedAt: at } : {}),
+  }));
+  return (await db.insert(rigs).values(values).returning()).map(toRecord);
 }
 
 /**

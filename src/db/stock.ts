@@ -119,9 +119,22 @@ export async function insertStock<K extends StockKind>(
   kind: K,
   item: NewStock<K>,
 ): Promise<StockItems[K]> {
-  const values = { id: crypto.randomUUID(), ...item } as unknown as AnyTable['$inferInsert'];
-  const [row] = await db.insert(tableOf(kind)).values(values).returning();
-  return asItem<K>(row!);
+  return (await insertStocks(db, kind, [item]))[0]!;
+}
+
+/** Puts several things of one list into the drawer at once. */
+export async function insertStocks<K extends StockKind>(
+  db: Db,
+  kind: K,
+  items: readonly NewStock<K>[],
+): Promise<StockItems[K][]> {
+  if (items.length === 0) return [];
+  const values = items.map((item) => ({ id: crypto.randomUUID(), ...item }));
+  const rows = await db
+    .insert(tableOf(kind))
+    .values(values as unknown as AnyTable['$inferInsert'][])
+    .returning();
+  return rows.map((row) => asItem<K>(row));
 }
 
 export async function updateStock<K extends StockKind>(
