@@ -183,6 +183,28 @@ test.describe('one request does not stop the others', () => {
     expect(slowest).toBeLessThan(2000);
   });
 
+  test('who sends on after a refusal reads it, and is not reset in the middle', async () => {
+    const [piece, pieces] = ['x'.repeat(0x10000), 270];
+    const told = await new Promise<{ answer: string; fault: string | null }>((resolve) => {
+      let [answer, sent] = ['', 0];
+      const socket = net.connect({ port: server.port, host: '127.0.0.1', allowHalfOpen: true });
+      const more = () => {
+        if (sent++ === pieces) socket.end();
+        else if (!socket.destroyed) socket.write(piece, () => setTimeout(more, 1));
+      };
+      socket.write(
+        `POST /api/log/import HTTP/1.1\r\nhost: 127.0.0.1:${server.port}\r\ncontent-type: application/json\r\ncontent-length: ${pieces * piece.length}\r\n\r\n`,
+      );
+      more();
+      socket.on('data', (d) => (answer += String(d)));
+      socket.on('error', (e: NodeJS.ErrnoException) => resolve({ answer, fault: e.code ?? e.message }));
+      socket.on('close', () => resolve({ answer, fault: null }));
+    });
+    expect(told.fault).toBeNull();
+    expect(told.answer).toMatch(/^HTTP\/1\.1 413 /);
+    expect(told.answer).toContain('is larger than');
+  });
+
   test('an endless body is refused and its connection closed', async () => {
     const ended = await new Promise<{ status: string; bytes: number }>((resolve, reject) => {
       let status = '';

@@ -7,12 +7,11 @@ import { keepCompiled } from './codeCache.mjs';
 import { EVERYWHERE, isPage, judge, leaveUnpacked, mendHeaders, refuse } from './door.mjs';
 import { givesBackAtRest, restSeconds } from './rest.mjs';
 import { ensureThreads } from './setup.mjs';
+import { endUnread } from './unread.mjs';
 import { optimiseLate } from './wasm.mjs';
 
 /** How long a request may take to come in whole: a backup over a slow network. */
 const WHOLE_MS = 15 * 60_000;
-/** How long an answer may be read before the rest of an unread request is cut off: a sender that stands still for a while reads it yet. */
-const GRACE_MS = 5_000;
 
 /** Header by which the server knows its own first request. */
 const OWN = 'x-upwind-first';
@@ -63,22 +62,6 @@ function notNow(req, res, page, rule, message) {
 }
 
 const notYet = (req, res) => notNow(req, res, STARTING, 'starting', 'The program is starting.');
-
-/**
- * An answer may be given before the request has come in whole. What still comes then is not waited for for long, and the sender is told
- * that the connection ends, so that no other request is begun on it.
- */
-function endUnread(req, res) {
-  const { socket } = req;
-  const { writeHead } = res;
-  res.writeHead = (...args) => {
-    if (!req.complete && !res.headersSent) res.setHeader('connection', 'close');
-    return writeHead.apply(res, args);
-  };
-  res.once('finish', () => {
-    if (!req.complete) setTimeout(() => req.complete || socket.destroy(), GRACE_MS).unref();
-  });
-}
 
 /**
  * Listens and serves the built program in this process: whatever ends it, ends the server. Answers at once, with a page that waits, and
