@@ -1,26 +1,50 @@
-import AxeBuilder from '@axe-core/playwright';
+import fs from 'node:fs';
+import { createRequire } from 'node:module';
 import { expect, test as base, type Page } from '@playwright/test';
+import type { AxeResults, RunOptions } from 'axe-core';
 import { databaseOf } from './database';
 import { startServer, type Server } from './server';
 
-/** One seeded server for the files that share it; pages fail on console errors and on any request to another host. */
+/** A running program, and what lies below it. */
+interface Running {
+  readonly server: Server;
+  stop(): Promise<unknown>;
+}
+/** So many of a worker's servers are kept running at once; the one that was not asked for the longest makes room. */
+const MOST_SERVERS = 4;
+
+/**
+ * One server for the files that share it; pages fail on console errors and on any request to another host. A worker keeps its process and its
+ * browser while it goes from one server to another: to begin both anew takes four seconds of a processor.
+ */
 export const test = base.extend<
-  { watched: void; breaks: RegExp | null },
-  { server: Server; seeded: boolean; apart: string }
+  { watched: void; breaks: RegExp | null; server: Server; seeded: boolean; apart: string },
+  { running: Map<string, Running> }
 >({
-  seeded: [true, { option: true, scope: 'worker' }],
+  seeded: [true, { option: true }],
   // Files that change what others look at name a server here that is theirs; those of one name leave each other alone.
-  apart: ['', { option: true, scope: 'worker' }],
-  server: [
-    async ({ seeded, apart: _ }, provide, info) => {
-      const below = await databaseOf(info.project.name);
-      const server = await startServer({ seed: seeded, env: below.env });
-      await provide(server);
-      await server.stop();
-      await below.stop();
+  apart: ['', { option: true }],
+  running: [
+    async ({}, provide) => {
+      const running = new Map<string, Running>();
+      await provide(running);
+      for (const { stop } of running.values()) await stop();
     },
     { scope: 'worker' },
   ],
+  server: async ({ running, seeded, apart }, provide, info) => {
+    const name = `${seeded} ${apart}`;
+    const kept = running.get(name) ?? (await begin(info.project.name, seeded));
+    // The last in the row is the one that was asked for last.
+    running.delete(name);
+    running.set(name, kept);
+    const [oldest] = running.keys();
+    if (running.size > MOST_SERVERS) {
+      await running.get(oldest!)!.stop();
+      running.delete(oldest!);
+    }
+    await provide(kept.server);
+  },
   baseURL: async ({ server }, provide) => provide(server.url),
   // A test that breaks something on purpose says which faults the page may then report.
   breaks: [null, { option: true }],
@@ -46,17 +70,34 @@ export const test = base.extend<
 
 export { expect };
 
+async function begin(project: string, seed: boolean): Promise<Running> {
+  const below = await databaseOf(project);
+  const server = await startServer({ seed, env: below.env });
+  return { server, stop: () => server.stop().then(below.stop) };
+}
+
+const AXE = fs.readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
 /**
  * No serious or critical fault of accessibility on the page as it stands. In the second theme only what a theme can change, the
  * contrast, is looked at again.
  */
 export async function accessible(page: Page, what: 'all' | 'contrast' = 'all'): Promise<void> {
-  // Looked at in the page itself, which has no frames: a second page for it would cost a second each time.
-  const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
-  if (what === 'contrast') axe.withRules(['color-contrast']);
-  const result = await axe.analyze();
-  const bad = result.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-  expect(bad.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`)).toEqual([]);
+  // Looked at in the page itself, which has no frames; only what is wrong comes out of it.
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(AXE);
+  const options: RunOptions = {
+    resultTypes: ['violations'],
+    ...(what === 'contrast' && { runOnly: { type: 'rule', values: ['color-contrast'] } }),
+  };
+  const bad = await page.evaluate(async (options) => {
+    const { axe } = window as unknown as { axe: { run(of: Document, o: object): Promise<AxeResults> } };
+    const { violations, passes } = await axe.run(document, options);
+    if (passes.length === 0) throw new Error('nothing was looked at');
+    return violations
+      .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+      .map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`);
+  }, options);
+  expect(bad).toEqual([]);
 }
 
 /** The same in both themes: the page is painted anew, not asked for again. */
