@@ -34,6 +34,8 @@ function closeReadOut(req, socket) {
     socket.removeAllListeners('data');
     socket.on('data', (piece) => (dropped += piece.length) > MOST_DROPPED && socket.destroy());
     socket.once('end', () => socket.destroy());
+    // The parser read past the stream, which still waits for what it asked for then: that has come to nothing, and it asks again.
+    socket.push('');
     socket.resume();
   };
 }

@@ -10,7 +10,7 @@ const MM = 72 / 25.4;
 /** A list on paper, a rule over each line; it goes on to further pages as it must. */
 export async function listPdf(title: string, lines: readonly string[], paper: Paper): Promise<Buffer> {
   const page = PAPERS[paper];
-  const { pdf, put, rule, next, finish } = startPdf(title, page);
+  const { pdf, put, rule, next, finish } = await startPdf(title, page);
   const wide = page.width - 2 * SIDE;
   const high = (line: string) =>
     pdf

@@ -20,7 +20,7 @@ export async function partsPdf(print: PartsPrint): Promise<Buffer> {
   const wide = page.width - 2 * LEFT;
   const columns = [LEFT, LEFT + 10, LEFT + 10 + 46] as const;
   const sizeWide = page.width - LEFT - columns[2];
-  const pdf = startPdf(print.title, page);
+  const pdf = await startPdf(print.title, page);
   const tall = (text: string, size: number, width: number, font: 'plain' | 'bold' = 'plain') =>
     pdf.pdf
       .font(font)

@@ -1,6 +1,5 @@
 import fs from 'node:fs';
 import path from 'node:path';
-import PDFDocument from 'pdfkit';
 
 /** Points of a millimetre. */
 export const MM = 72 / 25.4;
@@ -13,8 +12,12 @@ export function plain(text: string): string {
   return text.replaceAll('Ω', 'ohm').replaceAll('\u202f', ' ').replaceAll('\u00a0', ' ');
 }
 
-/** A page begun: `put` sets text at mm and gives the y below it; `finish` ends it and gives the bytes. The same input, the same bytes. */
-export function startPdf(title: string, page: { readonly width: number; readonly height: number }) {
+/**
+ * A page begun: `put` sets text at mm and gives the y below it; `finish` ends it and gives the bytes. The same input, the same bytes. What
+ * writes it is loaded with the first one: what only shows a rig does without.
+ */
+export async function startPdf(title: string, page: { readonly width: number; readonly height: number }) {
+  const { default: PDFDocument } = await import('pdfkit');
   const pdf = new PDFDocument({
     size: [page.width * MM, page.height * MM],
     margin: 0,

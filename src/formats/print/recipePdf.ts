@@ -4,13 +4,13 @@ import { startPdf } from './pdf';
 const PAGE = { width: 105, height: 148, margin: 8 };
 
 /** A recipe card as PDF, one A6 page; `stops` say first why it must not be used as it stands. Needs Node. */
-export function recipePdf(
+export async function recipePdf(
   title: string,
   lines: readonly RecipeLine[],
   stops: readonly string[],
   day: string,
 ): Promise<Buffer> {
-  const { pdf, put, rule, finish } = startPdf(title, PAGE);
+  const { pdf, put, rule, finish } = await startPdf(title, PAGE);
   const wide = PAGE.width - 2 * PAGE.margin;
   let y = put(title, PAGE.margin, PAGE.margin, 15, 'bold', wide) + 1;
   for (const stop of stops) {

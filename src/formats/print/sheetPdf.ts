@@ -25,7 +25,7 @@ async function draw(
   sheet: Parameters<typeof sheetPdf>[0],
   size: number,
 ): Promise<{ bytes: Buffer; bottom: number }> {
-  const { pdf, put, rule, finish } = startPdf(sheet.title, PAGE);
+  const { pdf, put, rule, finish } = await startPdf(sheet.title, PAGE);
   const { margin } = PAGE;
   const wide = PAGE.width - 2 * margin;
   let y = put(sheet.title, margin, margin, 1.8 * size, 'bold', wide) + 1;

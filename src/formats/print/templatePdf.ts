@@ -11,12 +11,12 @@ export interface TemplatePrint {
   readonly lines: readonly string[];
   readonly paper: Paper;
 }
-type Pdf = ReturnType<typeof startPdf>;
+type Pdf = Awaited<ReturnType<typeof startPdf>>;
 
 /** Templates at full size: a first page with a 100 mm square to check by, then each piece over as many pages as it takes. Needs Node. */
 export async function templatePdf(print: TemplatePrint): Promise<Buffer> {
   const page = PAPERS[print.paper];
-  const pdf = startPdf(print.title, page);
+  const pdf = await startPdf(print.title, page);
   const wide = page.width - 2 * 14;
   let y = pdf.put(print.title, 14, 14, 20, 'bold', wide) + 2;
   y = pdf.put(`At full size: ${AT_FULL_SIZE}.`, 14, y, 14, 'bold', wide) + 3;

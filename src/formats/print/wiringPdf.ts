@@ -15,7 +15,7 @@ export interface WiringSheet {
 const PAGE = { width: 210, height: 297, margin: 15 };
 /** A wiring sheet as PDF, A4, with drawing, list and cautions; the same input gives the same bytes. Needs Node. */
 export async function wiringPdf(sheet: WiringSheet): Promise<Buffer> {
-  const { pdf, put: set, rule, finish } = startPdf(sheet.title, PAGE);
+  const { pdf, put: set, rule, finish } = await startPdf(sheet.title, PAGE);
   const wide = PAGE.width - 2 * PAGE.margin;
   const put = (
     text: string,
