@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { expect, test } from './fixtures';
-import { diskWait, sumIn, timesQuiet } from './slowness';
+import { timesQuiet } from '../scripts/yardstick.mjs';
+import { diskWait, sumIn } from './slowness';
 import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'saves' });

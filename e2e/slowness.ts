@@ -3,24 +3,10 @@ import os from 'node:os';
 import path from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { Page } from '@playwright/test';
+import { leastSum, timesQuiet } from '../scripts/yardstick.mjs';
 
-/** Milliseconds that a fixed sum takes on the reference machine (two processors of 2.5 GHz) when it is quiet. */
-const QUIET_MS = 60;
-
-/** Milliseconds that the sum takes now, the least of some runs. */
-export const sumIn = (page: Page, runs = 1): Promise<number> =>
-  page.evaluate((runs) => {
-    const once = () => {
-      const start = performance.now();
-      let x = 0;
-      for (let i = 0; i < 3e7; i++) x += Math.sqrt(i ^ 5);
-      return x > 0 ? performance.now() - start : 0;
-    };
-    return Math.min(...Array.from({ length: runs }, once));
-  }, runs);
-
-/** How many times longer than on a quiet machine. */
-export const timesQuiet = (ms: number) => Math.max(1, ms / QUIET_MS);
+/** Milliseconds that the fixed sum takes now, the least of some runs. */
+export const sumIn = (page: Page, runs = 1): Promise<number> => page.evaluate(leastSum(runs));
 
 /** How many times longer that sum takes now, at least 1. */
 export async function slowness(page: Page): Promise<number> {
@@ -29,21 +15,13 @@ export async function slowness(page: Page): Promise<number> {
   return timesQuiet(ms);
 }
 
-const SUM = `
-  const once = () => {
-    const start = performance.now();
-    let x = 0;
-    for (let i = 0; i < 3e7; i++) x += Math.sqrt(i ^ 5);
-    return x > 0 ? performance.now() - start : 0;
-  };
-  require('node:worker_threads').parentPort.postMessage(Math.min(once(), once(), once()));
-`;
-
 /** How many times longer the sum takes now when every processor does it, at least 1: processors that others use as well tell here. */
 export async function slownessOfAll(): Promise<number> {
   const once = () =>
     new Promise<number>((resolve, reject) => {
-      const thread = new Worker(SUM, { eval: true });
+      const thread = new Worker(`require('node:worker_threads').parentPort.postMessage(${leastSum(3)})`, {
+        eval: true,
+      });
       thread.once('message', resolve);
       thread.once('error', reject);
     });
