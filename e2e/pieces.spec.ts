@@ -1,5 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test';
-import { accessibleInBoth, expect, test } from './fixtures';
+import { accessibleInBoth, expect, standsStill, test } from './fixtures';
 import { sampleRig } from './sampleRig';
 import { rigNamed } from './rigNamed';
 
@@ -270,13 +270,14 @@ test('a piece planned while the pieces are still being asked for stays open', as
     // What was asked before the piece was made answers after it.
     if (route.request().method() === 'GET') await posted;
     await route.fulfill({ response: answer });
-    if (route.request().method() === 'POST') setTimeout(planned, 300);
   });
+  const late = page.waitForResponse((r) => r.request().method() === 'GET' && r.url().endsWith('/plans'));
   await page.goto(`/rig/${id}?stage=shape`);
   await page.getByRole('button', { name: 'Plan a piece' }).click();
   await expect(page.getByRole('combobox', { name: 'Piece', exact: true })).toBeVisible();
-  await posted;
-  await page.waitForTimeout(500);
+  planned();
+  await (await late).finished();
+  await standsStill(page);
   await expect(page.getByRole('combobox', { name: 'Piece', exact: true })).toBeVisible();
   await page.unrouteAll({ behavior: 'ignoreErrors' });
 });

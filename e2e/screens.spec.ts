@@ -175,8 +175,11 @@ test('client JavaScript of a rig page is under 350 kB compressed', async ({ page
       (ms ?? 0) > 1000 ? 0 : set(call, ms, ...more);
     window.setTimeout = soon as typeof window.setTimeout;
   });
+  const isScript = (r: { url(): string }) => new URL(r.url()).pathname.endsWith('.js');
+  let asked = 0;
+  page.on('request', (r) => void (isScript(r) && asked++));
   page.on('response', (r) => {
-    if (new URL(r.url()).pathname.endsWith('.js'))
+    if (isScript(r))
       pending.push(
         r.body().then(
           (b) => void scripts.set(r.url(), gzipSync(b).length),
@@ -186,8 +189,13 @@ test('client JavaScript of a rig page is under 350 kB compressed', async ({ page
   });
   await page.goto(`/rig/${rig!.id}?stage=power`);
   await page.locator('canvas').waitFor();
-  await page.waitForTimeout(500);
-  await Promise.all(pending);
+  // All that was asked for is there, and what it brought has asked for no more.
+  for (let before = -1; before !== asked;) {
+    before = asked;
+    await expect.poll(() => pending.length).toBe(asked);
+    await Promise.all(pending);
+    await standsStill(page);
+  }
   const total = [...scripts.values()].reduce((a, b) => a + b, 0);
   expect(scripts.size).toBeGreaterThan(3);
   console.log(`rig page: ${(total / 1000).toFixed(2)} kB in ${scripts.size} scripts`);
