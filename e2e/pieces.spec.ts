@@ -274,11 +274,14 @@ test('a piece planned while the pieces are still being asked for stays open', as
   const late = page.waitForResponse((r) => r.request().method() === 'GET' && r.url().endsWith('/plans'));
   await page.goto(`/rig/${id}?stage=shape`);
   await page.getByRole('button', { name: 'Plan a piece' }).click();
-  await expect(page.getByRole('combobox', { name: 'Piece', exact: true })).toBeVisible();
+  const piece = page.getByRole('combobox', { name: 'Piece', exact: true });
+  await expect(piece).toBeVisible();
+  const shown = (await piece.elementHandle())!;
   planned();
   await (await late).finished();
   await standsStill(page);
-  await expect(page.getByRole('combobox', { name: 'Piece', exact: true })).toBeVisible();
+  // Not gone for a moment either, until it was asked for anew.
+  expect(await shown.evaluate((e) => e.isConnected)).toBe(true);
   await page.unrouteAll({ behavior: 'ignoreErrors' });
 });
 
