@@ -3,9 +3,7 @@ import { chromium } from './scripts/chromium.mjs';
 
 const specs = (...names: string[]) => names.map((name) => `**/${name}.spec.ts`);
 /** What measures how much the machine gets done runs alone, after the rest. */
-const ALONE = specs('manyCuts', 'oneRequest', 'load', 'saves', 'ready');
-/** Its one bound is a hang, by what the machine does meanwhile: on either database at once. */
-const ODD = specs('odd');
+const ALONE = specs('manyCuts', 'odd', 'oneRequest', 'load', 'saves', 'ready');
 /** What bounds how soon a change reaches another window. */
 const LIVE = specs('live');
 /** That and a minute of sound mostly wait: two of them leave the processors to each other. Beside more the sound was 61 ms off once. */
@@ -19,14 +17,12 @@ export default defineConfig({
   workers: 2,
   // Some are walked a second time with a PostgreSQL server below, or only there. scripts/test.mjs says what runs together.
   projects: [
-    { name: 'beside', testIgnore: [...ALONE, ...ODD, ...WAITING, ...ON_SERVER] },
+    { name: 'beside', testIgnore: [...ALONE, ...WAITING, ...ON_SERVER] },
     { name: 'beside, on a server', testMatch: [...ON_SERVER, ...specs('path')] },
     { name: 'waiting', testMatch: WAITING },
     { name: 'waiting, on a server', testMatch: LIVE },
-    { name: 'odd', testMatch: ODD },
-    { name: 'odd, on a server', testMatch: ODD },
     { name: 'alone', testMatch: ALONE, workers: 1 },
-    { name: 'alone, on a server', testMatch: specs('load'), workers: 1 },
+    { name: 'alone, on a server', testMatch: specs('odd', 'load'), workers: 1 },
   ],
   // Only a hang may run into this: what bounds a time measures it itself.
   timeout: 240_000,

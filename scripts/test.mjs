@@ -132,11 +132,10 @@ async function browserTests(name, { workers }) {
     },
   );
 }
-// What measures no time runs two at a time; what mostly waits for another window or a sound, two at a time after that; then odd requests to
-// both databases; what measures how much the machine gets done, alone at the end.
+// What measures no time runs two at a time; what mostly waits for another window or a sound, two at a time after that; what measures how
+// much the machine gets done, alone at the end.
 await browserTests('beside', { workers: 2 });
 if (!long) await browserTests('waiting', { workers: 2 });
-await browserTests('odd', { workers: 2 });
 await browserTests('alone', { workers: 1 });
 fs.rmSync(templates, { recursive: true, force: true });
 console.log(`\n${passed} passed, ${failed} failed`);

@@ -8,7 +8,7 @@ import type { PiecePlan } from '@/core/documents/plan';
 import type { LoggedPull } from '@/core/documents/pull';
 import type { Rig } from '@/core/documents/rig';
 import type { Db } from './open';
-import { insertEvents } from './events';
+import { insertDemoEvents } from './events';
 import { keptJobs, keptPlans } from './kept';
 import { insertMachine } from './machines';
 import { insertRigs, type RigRecord } from './rigs';
@@ -97,11 +97,11 @@ export async function insertWorkshop(db: Db, w: Workshop): Promise<void> {
       r.pulls.map((pull) => ({ id: crypto.randomUUID(), rigId: r.rigId, pull, at: pull.at, demo: true })),
     );
     if (read.length > 0) await t.insert(pulls).values(read);
-    await insertEvents(t, [
+    await insertDemoEvents(t, [
       ...planned.flatMap(({ rigId, doc, events }, i) =>
-        events.map((m) => ({ rigId, event: madeEvent(doc, kept[i]!.id, m), demo: true })),
+        events.map((m) => ({ rigId, event: madeEvent(doc, kept[i]!.id, m) })),
       ),
-      ...of.flatMap(({ rigId, events }) => events.map((event) => ({ rigId, event, demo: true }))),
+      ...of.flatMap(({ rigId, events }) => events.map((event) => ({ rigId, event }))),
     ]);
   });
 }

@@ -19,20 +19,24 @@ export async function insertEvent(
   db: Db,
   rigId: string,
   event: RigEvent,
-  { demo = false, id = crypto.randomUUID() as string } = {},
+  id: string = crypto.randomUUID(),
 ): Promise<EventRecord> {
-  await db.insert(events).values({ id, rigId, kind: event.kind, event, at: event.at, demo });
+  await db.insert(events).values({ id, rigId, kind: event.kind, event, at: event.at });
   return { id, rigId, event };
 }
 
-/** Puts in events of several rigs at once. */
-export async function insertEvents(
+/** Puts in events of the sample workshop, of several rigs at once. */
+export async function insertDemoEvents(
   db: Db,
-  list: readonly { readonly rigId: string; readonly event: RigEvent; readonly demo: boolean }[],
+  list: readonly { readonly rigId: string; readonly event: RigEvent }[],
 ): Promise<void> {
   if (list.length === 0) return;
-  const row = ({ event, ...of }: (typeof list)[number]) => ({ ...of, kind: event.kind, event, at: event.at });
-  await db.insert(events).values(list.map((e) => ({ id: crypto.randomUUID(), ...row(e) })));
+  await db.insert(events).values(
+    list.map(({ rigId, event }) => {
+      const { kind, at } = event;
+      return { id: crypto.randomUUID(), rigId, kind, event, at, demo: true };
+    }),
+  );
 }
 
 /** Whether an event is there, and of which rig. */

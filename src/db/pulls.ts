@@ -20,15 +20,11 @@ export async function insertPull(
   db: Db,
   rigId: string,
   pull: LoggedPull,
-  { demo = false, id = crypto.randomUUID() as string } = {},
+  id: string = crypto.randomUUID(),
 ): Promise<void> {
   await db.transaction(async (tx) => {
-    await tx.insert(pulls).values({ id, rigId, pull, at: pull.at, demo }).onConflictDoNothing();
-    if (!demo)
-      await tx
-        .update(rigs)
-        .set({ updatedAt: new Date().toISOString(), touched: true })
-        .where(eq(rigs.id, rigId));
+    await tx.insert(pulls).values({ id, rigId, pull, at: pull.at }).onConflictDoNothing();
+    await tx.update(rigs).set({ updatedAt: new Date().toISOString(), touched: true }).where(eq(rigs.id, rigId));
   });
 }
 

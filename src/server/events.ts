@@ -38,7 +38,7 @@ export async function addEvent(rigId: string, event: RigEvent, id?: string): Pro
     if (of !== null && of !== rigId) throw takenElsewhere();
     if (of === null) {
       await refuseSecond(db, rigId, event);
-      await insertEvent(db, rigId, event, id === undefined ? {} : { id });
+      await insertEvent(db, rigId, event, id);
     }
     return eventsOf(db, rigId);
   });

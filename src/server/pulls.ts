@@ -13,7 +13,7 @@ export async function listPulls(rigId: string): Promise<PullRecord[]> {
 export async function logPull(rigId: string, pull: LoggedPull, id?: string): Promise<PullRecord[]> {
   const db = await database();
   if (!(await getRig(db, rigId))) throw refusal(404, 'not-found', 'There is no such rig.');
-  await insertPull(db, rigId, pull, id === undefined ? {} : { id });
+  await insertPull(db, rigId, pull, id);
   return pullsOf(db, rigId);
 }
 
