@@ -1,15 +1,10 @@
 import fs from 'node:fs';
-import type { APIRequestContext, Page } from '@playwright/test';
-import { accessible, expect, test } from './fixtures';
+import type { Page } from '@playwright/test';
+import { accessible, expect, standsStill, test } from './fixtures';
+import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'logbook' });
 
-interface RigRow {
-  id: string;
-  doc: { name: string };
-}
-const rigNamed = async (request: APIRequestContext, name: string): Promise<string> =>
-  ((await (await request.get('/api/rigs')).json()) as RigRow[]).find((r) => r.doc.name === name)!.id;
 const rows = (page: Page) => page.getByRole('group', { name: 'Entries, table' }).locator('tbody tr');
 
 /** Opens the first entry of the list: a press that comes before the page has woken up opens nothing. */
@@ -21,6 +16,70 @@ async function openFirst(page: Page) {
   }).toPass();
   return dialog;
 }
+
+test('what is asked of the logbook, and a stage of a rig, stay as they are asked while others save', async ({
+  page,
+  request,
+}) => {
+  const other = await rigNamed(request, 'Panel table');
+  const bow = await rigNamed(request, 'Blade bow');
+  const remark = () => ({ kind: 'remark', at: new Date().toISOString(), note: 'saved elsewhere' });
+  // The answer to what the page asks for anew waits for `come`.
+  let come = () => {};
+  const asks = (path: string) => {
+    const held = new Promise<void>((resolve) => (come = resolve));
+    return page.route(
+      (url) => url.pathname === path && url.searchParams.has('_rsc'),
+      async (route) => {
+        await held;
+        await route.continue().catch(() => undefined);
+      },
+    );
+  };
+  const anew = (path: string) =>
+    page.waitForRequest((r) => new URL(r.url()).pathname === path && r.url().includes('_rsc'));
+  /** Until the page is drawn anew, and whatever follows from it. */
+  const drawn = async (path: string) => {
+    const answer = page.waitForResponse((r) => new URL(r.url()).pathname === path && r.url().includes('_rsc'));
+    come();
+    await answer;
+    await page.waitForLoadState('networkidle');
+    await standsStill(page);
+  };
+
+  await page.goto('/log');
+  await page.getByRole('searchbox', { name: 'Search' }).fill('wire');
+  await expect(page).toHaveURL(/q=wire/);
+  await asks('/log');
+  const first = await page.getByRole('heading', { level: 1 }).elementHandle();
+  const log = anew('/log');
+  expect((await request.post(`/api/rigs/${other}/events`, { data: remark() })).ok()).toBe(true);
+  await log;
+  await page.getByLabel('It cut').selectOption('limit');
+  await expect(page.getByRole('status').first()).toContainText('found');
+  await drawn('/log');
+  await expect(page).toHaveURL(/grade=limit&q=wire/);
+  expect(await first!.evaluate((e) => e.isConnected)).toBe(true);
+  await expect(page.getByLabel('It cut')).toHaveValue('limit');
+
+  await page.goto(`/rig/${bow}?stage=foam`);
+  const stages = page.getByRole('navigation', { name: 'Stages' });
+  await stages.getByRole('button', { name: /Wire/ }).click();
+  await expect(page).toHaveURL(/stage=wire/);
+  await asks(`/rig/${bow}`);
+  const nav = await stages.elementHandle();
+  const rig = anew(`/rig/${bow}`);
+  expect((await request.post(`/api/rigs/${other}/events`, { data: remark() })).ok()).toBe(true);
+  await rig;
+  // It is seen at once, whatever the address waits for.
+  await stages.getByRole('button', { name: /Power/ }).click();
+  await expect(page.locator('[name="supply.volts"]')).toBeVisible();
+  await drawn(`/rig/${bow}`);
+  await expect(page).toHaveURL(/stage=power/);
+  expect(await nav!.evaluate((e) => e.isConnected)).toBe(true);
+  await expect(page.locator('[name="supply.volts"]')).toBeVisible();
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
+});
 
 test('the time line is filtered, sorted, searched, kept as a view; two cuts lie side by side', async ({
   page,

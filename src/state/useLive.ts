@@ -1,7 +1,8 @@
 'use client';
 import { useQueryClient } from '@tanstack/react-query';
 import { usePathname, useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, useTransition } from 'react';
+import { drawnAnew } from './address';
 import { tellChanges } from './changes';
 import { hear } from './hear';
 import { places, rigOf } from './places';
@@ -18,6 +19,7 @@ export function useLive(made: number) {
   const [rig, setRig] = useState<string | null>(null);
   const [others, setOthers] = useState<readonly LookingOn[]>([]);
   const [heard, setHeard] = useState(false);
+  const [drawing, draw] = useTransition();
   // When the page was loaded whole; what it is drawn anew from comes fresh.
   const first = useRef(made);
   const shown = useRef(path);
@@ -25,6 +27,9 @@ export function useLive(made: number) {
     shown.current = path;
     setRig(rigOf(path, window.location.search));
   }, [path]);
+  useEffect(() => {
+    if (!drawing) drawnAnew('done');
+  }, [drawing]);
   useEffect(
     () =>
       hear({
@@ -32,12 +37,15 @@ export function useLive(made: number) {
         rig,
         made: first.current,
         follows: () => rig !== null && shown.current === places.rig(rig),
-        refresh: () => router.refresh(),
+        refresh: () => {
+          drawnAnew('begins');
+          draw(() => router.refresh());
+        },
         onChanges: tellChanges,
         onHere: setOthers,
         onHeard: setHeard,
       }),
-    [client, router, rig],
+    [client, router, rig, draw],
   );
   return { others, rig, heard };
 }

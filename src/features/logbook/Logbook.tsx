@@ -9,6 +9,7 @@ import css from './logbook.module.css';
 import { addressOf, askedAs, asksForSome } from './query';
 import { Views } from './Views';
 import type { RigName } from './rigName';
+import { rewrite } from '@/state/address';
 import { downloads, places } from '@/state/places';
 import { useLog } from '@/state/useLog';
 import { useLatest } from '@/ui/useLatest';
@@ -55,7 +56,7 @@ export function Logbook(p: {
   const ask = (q: LogQuery, wait = 0) => {
     setQuery(q);
     setOdd(false);
-    window.history.replaceState(null, '', places.logAsked(addressOf(q)));
+    rewrite(places.logAsked(addressOf(q)));
     if (timer.current) clearTimeout(timer.current);
     // What was chosen is asked for at once, before the page is drawn anew; what is typed, once the typing rests.
     if (wait === 0) want(q);

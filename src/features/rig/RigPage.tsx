@@ -1,6 +1,7 @@
 'use client';
 import { useSearchParams } from 'next/navigation';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
+import { rewrite } from '@/state/address';
 import type { Stock } from '@/state/types';
 import type { OpenRig } from '@/state/types';
 import { RigProvider, useDerived, useRig, useRigStore } from '@/state/RigContext';
@@ -57,9 +58,18 @@ export function RigPage(p: { open: OpenRig; stock: Stock; late: LateStages; answ
 
 function useStage(): [StageId, (s: StageId) => void] {
   const asked = useSearchParams().get('stage');
-  const stage = STAGES.find((s) => s === asked) ?? 'foam';
+  // What was pressed holds until the address says it, or another: that may have to wait.
+  const [pressed, press] = useState<{ readonly stage: StageId; readonly at: string | null } | null>(null);
+  const stage = pressed && pressed.at === asked ? pressed.stage : (STAGES.find((s) => s === asked) ?? 'foam');
+  useEffect(() => press(null), [asked]);
   // All of a rig is here already: the server is not asked again for another stage of it.
-  const go = useCallback((s: StageId) => window.history.replaceState(null, '', `?stage=${s}`), []);
+  const go = useCallback(
+    (s: StageId) => {
+      press({ stage: s, at: asked });
+      rewrite(`?stage=${s}`);
+    },
+    [asked],
+  );
   return [stage, go];
 }
 
