@@ -1,6 +1,5 @@
 import type { Page } from '@playwright/test';
 import { expect, standsStill, test } from './fixtures';
-import { slowness } from './slowness';
 
 async function quick(page: Page, line: string): Promise<void> {
   await page.getByLabel('What have you got?').fill(line);
@@ -97,7 +96,8 @@ test('a running match is cancelled, and the page answers all the while', async (
   await expect(page.getByText(/^\d+ of 48000 pairings$/)).toBeVisible();
   const before = Date.now();
   await page.getByRole('textbox', { name: 'Width' }).fill('630');
-  const answered = Date.now() - before;
+  expect(Date.now() - before).toBeLessThan(1000);
+  expect(page.workers().length).toBeGreaterThan(0);
   await stop.click();
   await expect(
     page.getByRole('heading', { name: /^Stopped after \d+ pairings; nothing was kept$/ }),
@@ -106,7 +106,6 @@ test('a running match is cancelled, and the page answers all the while', async (
   await expect.poll(() => page.workers().length).toBe(0);
   await standsStill(page);
   await expect(page.getByRole('heading', { name: /^Stopped after/ })).toBeVisible();
-  expect(answered).toBeLessThan(1000 * (await slowness(page)));
   await page.getByLabel('Wire lengths').fill('760');
   await page.getByRole('button', { name: 'Find what works' }).click();
   await expect(page.getByRole('heading', { name: /pairings work/ })).toBeVisible({ timeout: 30_000 });

@@ -189,7 +189,8 @@ test('client JavaScript of a rig page is under 350 kB compressed', async ({ page
   });
   await page.goto(`/rig/${rig!.id}?stage=power`);
   await page.locator('canvas').waitFor();
-  // All that was asked for is there, and what it brought has asked for no more.
+  // All that was asked for is there, nothing is asked for half a second, and what came has asked for no more.
+  await page.waitForLoadState('networkidle');
   for (let before = -1; before !== asked;) {
     before = asked;
     await expect.poll(() => pending.length).toBe(asked);
