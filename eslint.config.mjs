@@ -39,7 +39,7 @@ export default tseslint.config(
           default: 'disallow',
           policies: Object.entries(MAY).map(([from, to]) => ({
             from: { element: { type: from } },
-            allow: to.map((type) => ({ to: { element: { type } } })),
+            allow: { to: { element: { type: [...to] } } },
           })),
         },
       ],

@@ -2,12 +2,8 @@ import { defineConfig } from '@playwright/test';
 import { chromium } from './scripts/chromium.mjs';
 
 const specs = (...names: string[]) => names.map((name) => `**/${name}.spec.ts`);
-/** What measures how much the machine gets done runs alone, after the rest. */
-const ALONE = specs('manyCuts', 'odd', 'oneRequest', 'load', 'saves', 'ready');
-/** What bounds how soon a change reaches another window. */
-const LIVE = specs('live');
-/** That and a minute of sound mostly wait: two of them leave the processors to each other. Beside more the sound was 61 ms off once. */
-const WAITING = [...LIVE, ...specs('calledDrift')];
+/** What is walked a second time with a PostgreSQL server below, and what only two programs on one of those do. */
+const TWICE = specs('path', 'live', 'odd', 'load');
 const ON_SERVER = specs('twoPrograms');
 
 export default defineConfig({
@@ -15,14 +11,17 @@ export default defineConfig({
   globalSetup: './e2e/templates.ts',
   // Each worker has servers of its own. A third one on two processors takes more time than it gives (measured).
   workers: 2,
-  // Some are walked a second time with a PostgreSQL server below, or only there. scripts/test.mjs says what runs together.
+  // Each is begun in this order: the longest of all stand first. Figures are times that have a bound, taken by `npm run bench`.
   projects: [
-    { name: 'beside', testIgnore: [...ALONE, ...WAITING, ...ON_SERVER] },
-    { name: 'beside, on a server', testMatch: [...ON_SERVER, ...specs('path')] },
-    { name: 'waiting', testMatch: WAITING },
-    { name: 'waiting, on a server', testMatch: LIVE },
-    { name: 'alone', testMatch: ALONE, workers: 1 },
-    { name: 'alone, on a server', testMatch: specs('odd', 'load'), workers: 1 },
+    { name: 'tests, on a server', testMatch: [...TWICE, ...ON_SERVER], grepInvert: /@figure/ },
+    { name: 'tests', testIgnore: ON_SERVER, grepInvert: /@figure/ },
+    { name: 'figures', testIgnore: ON_SERVER, grep: /@(figure|timed)/, workers: 1 },
+    {
+      name: 'figures, on a server',
+      testMatch: [...TWICE, ...ON_SERVER],
+      grep: /@(figure|timed)/,
+      workers: 1,
+    },
   ],
   // Only a hang may run into this: what bounds a time measures it itself.
   timeout: 240_000,

@@ -3,7 +3,7 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { forwardUntil, withoutSound } from './clock';
-import { accessible, expect, test } from './fixtures';
+import { accessible, expect, framesPass, test } from './fixtures';
 import { smallPiece } from './smallPiece';
 import { hearing, wav } from './sound';
 
@@ -45,7 +45,7 @@ test('a rehearsed call from start to log, by keyboard alone, at 390 by 844', asy
   await page.evaluate(() => (document.activeElement as HTMLElement)?.blur());
   await page.keyboard.press('Space');
   await expect(run).toHaveAttribute('data-running', 'true');
-  await page.waitForTimeout(400);
+  await expect.poll(async () => Number(await run.getAttribute('data-place'))).toBeGreaterThan(0.2);
   for (let i = 0; i < 7; i++) await page.keyboard.press('ArrowUp');
   await expect(run).toContainText('160 %');
   await expect(run).toHaveAttribute('data-next', '2', { timeout: 60_000 });
@@ -53,7 +53,7 @@ test('a rehearsed call from start to log, by keyboard alone, at 390 by 844', asy
   await page.keyboard.press('Space');
   await expect(run).toHaveAttribute('data-running', 'false');
   const held = Number(await run.getAttribute('data-place'));
-  await page.waitForTimeout(1500);
+  await framesPass(page, 60);
   expect(Number(await run.getAttribute('data-place'))).toBe(held);
   await page.reload();
   await expect(page.getByText(/was left in pass 1/)).toBeVisible();

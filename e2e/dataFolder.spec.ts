@@ -115,7 +115,6 @@ test.describe('of one workshop', () => {
         409,
       );
     expect(await names(server)).toEqual(kept);
-    await new Promise((r) => setTimeout(r, 1100));
     expect((await send(server, 'POST', '/api/backup', JSON.parse(file))).status).toBe(200);
     expect(fs.readdirSync(backups(server)).filter((f) => f.startsWith('before-restore-'))).toHaveLength(2);
   });

@@ -130,6 +130,13 @@ export async function goOn(page: Page, address: string): Promise<void> {
   await standsStill(page);
 }
 
+/** Waits until the page was drawn so many times more: what goes on with every frame has gone on by then, on any machine. */
+export async function framesPass(page: Page, count: number): Promise<void> {
+  await page.evaluate(async (count) => {
+    for (let n = 0; n < count; n++) await new Promise(requestAnimationFrame);
+  }, count);
+}
+
 /** Waits until the page has put in all that it loads in parts: nothing was added or taken away for a tenth of a second. */
 export async function standsStill(page: Page): Promise<void> {
   await page.evaluate(

@@ -191,7 +191,7 @@ function oddBody(r: Seeded, bodies: readonly unknown[]): Buffer {
 const encodeOdd = (place: string) => place.replace(/[^\u0021-\u007e]/gu, (c) => encodeURIComponent(c));
 
 /** How long an answer is waited for. */
-const PATIENCE_MS = 10_000;
+export const PATIENCE_MS = 10_000;
 /** Connections are used again, as a browser does. */
 const agent = new http.Agent({ keepAlive: true });
 

@@ -1,6 +1,7 @@
 import http from 'node:http';
 import net from 'node:net';
 import { expect, test } from '@playwright/test';
+import { TIMED, within } from './figure';
 import { startServer, type Server } from './server';
 
 /** Longest that a small request may wait while a large one is worked on, ms. */
@@ -28,21 +29,28 @@ test('a megabyte of empty objects to match is refused in a few lines', async () 
   expect(answer.more).toBeGreaterThan(50);
 });
 
-test('ten megabytes of rubbish to tune is refused within seconds, and small requests go by', async () => {
-  const started = performance.now();
-  const heavy = post('/api/v1/tune', `{"rig":{},"cuts":[${'{},'.repeat(3_200_000)}{}]}`);
-  let slowest = 0;
-  for (let n = 0; n < 20; n++) {
-    const t = performance.now();
-    expect((await fetch(`${server.url}/api/rigs`)).status).toBe(200);
-    slowest = Math.max(slowest, performance.now() - t);
-  }
-  expect((await heavy).status).toBe(422);
-  console.log(
-    `refused after ${Math.round(performance.now() - started)} ms; slowest other ${Math.round(slowest)} ms`,
-  );
-  expect(slowest).toBeLessThan(WAITS_MS);
-});
+test(
+  'ten megabytes of rubbish to tune is refused within seconds, and small requests go by',
+  TIMED,
+  async () => {
+    const started = performance.now();
+    const heavy = post('/api/v1/tune', `{"rig":{},"cuts":[${'{},'.repeat(3_200_000)}{}]}`);
+    let refused = 0;
+    void heavy.then(() => (refused = performance.now() - started));
+    let slowest = 0;
+    let meanwhile = 0;
+    for (let n = 0; n < 20; n++) {
+      const t = performance.now();
+      expect((await fetch(`${server.url}/api/rigs`)).status).toBe(200);
+      slowest = Math.max(slowest, performance.now() - t);
+      if (refused === 0) meanwhile++;
+    }
+    expect((await heavy).status).toBe(422);
+    console.log(`refused after ${Math.round(refused)} ms; ${meanwhile} of 20 others answered meanwhile`);
+    expect(meanwhile).toBeGreaterThan(0);
+    within('the slowest of the others', slowest, WAITS_MS);
+  },
+);
 
 test('who sends on after a refusal reads it, and is not reset in the middle', async () => {
   const [piece, pieces] = ['x'.repeat(0x10000), 270];

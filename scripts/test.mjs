@@ -11,8 +11,6 @@ import { bundleUnits } from './units.mjs';
 const root = path.resolve(import.meta.dirname, '..');
 const long = process.argv.includes('--long');
 const cache = path.join(root, '.cache');
-/** Browser tests that have a longer form. */
-const LONG_SPECS = ['kill', 'powerCut', 'odd', 'load'].map((name) => `${name}.spec.ts`);
 let passed = 0;
 let failed = 0;
 
@@ -104,8 +102,8 @@ if (lacking) fail(lacking);
 ensureBuild(root);
 const templates = fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-templates-'));
 
-/** Those of one kind, by so many workers, with those of that kind on a PostgreSQL server. */
-async function browserTests(name, { workers }) {
+/** Those of one kind, with those of that kind on a PostgreSQL server. */
+async function browserTests(name, specs, how) {
   const report = path.join(cache, `browser-${name}.json`);
   const projects = [name, ...(noServer ? [] : [`${name}, on a server`])];
   await counted(
@@ -113,30 +111,21 @@ async function browserTests(name, { workers }) {
     report,
     (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected }),
     [
-      ...['@playwright/test/cli.js', 'test', `--workers=${workers}`],
-      ...[`--output=${path.join(cache, `browser-${name}`)}`],
+      ...['@playwright/test/cli.js', 'test', `--output=${path.join(cache, `browser-${name}`)}`],
       ...projects.flatMap((p) => ['--project', p]),
-      ...(long ? LONG_SPECS : []),
+      ...specs.map((spec) => `${spec}.spec.ts`),
     ],
-    {
-      env: {
-        PLAYWRIGHT_JSON_OUTPUT_NAME: report,
-        UPWIND_TEMPLATES: templates,
-        KILLS: long ? '1000' : '5',
-        RESTORE_KILLS: long ? '60' : '2',
-        CUTS: long ? '40' : '4',
-        ODD: long ? '100000' : '3000',
-        ODD_ON_SERVER: long ? '100000' : '1000',
-        LOAD_SECONDS: long ? '60' : '8',
-      },
-    },
+    { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: report, UPWIND_TEMPLATES: templates, ...how } },
   );
 }
-// What measures no time runs two at a time; what mostly waits for another window or a sound, two at a time after that; what measures how
-// much the machine gets done, alone at the end.
-await browserTests('beside', { workers: 2 });
-if (!long) await browserTests('waiting', { workers: 2 });
-await browserTests('alone', { workers: 1 });
+if (long) {
+  await browserTests('tests', ['kill', 'powerCut'], { KILLS: '1000', RESTORE_KILLS: '60', CUTS: '40' });
+  const much = { ODD: '100000', ODD_ON_SERVER: '100000', LOAD_SECONDS: '60' };
+  await browserTests('figures', ['odd', 'load'], { UPWIND_FIGURES: '1', ...much });
+} else {
+  const few = { KILLS: '5', RESTORE_KILLS: '2', CUTS: '4' };
+  await browserTests('tests', [], { ...few, ODD: '3000', ODD_ON_SERVER: '1000', LOAD_SECONDS: '3' });
+}
 fs.rmSync(templates, { recursive: true, force: true });
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);

@@ -133,7 +133,7 @@ async function restoreFrom(file: string, at: string, signal?: AbortSignal): Prom
     { deadlineMs: DEADLINE_MS, ...(signal ? { signal } : {}) },
   )) as Backup;
   roomForWrites(fs.statSync(file).size);
-  await keep(db, `before-restore-${new Date().toISOString().replaceAll(':', '').slice(0, 19)}.backup.json`);
+  await keep(db, `before-restore-${new Date().toISOString().replaceAll(/[:Z]/g, '')}.backup.json`);
   // Pictures first: a file that nothing names harms nobody, and a name always has its picture.
   await (await pictures()).take(laid);
   await putBack(db, b);
