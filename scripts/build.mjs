@@ -2,6 +2,7 @@ import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
+import { markScripts } from './hints.mjs';
 import { optimiseLate } from './wasm.mjs';
 
 const root = path.resolve(import.meta.dirname, '..');
@@ -30,6 +31,7 @@ const aside = path.join(root, '.cache', 'newborn');
 const [built, made] = await Promise.allSettled([next(), newborn(aside)]);
 if (built.value !== 0) process.exit(built.value ?? 1);
 if (made.status === 'rejected') throw made.reason;
+markScripts(path.join(root, '.next', 'static', 'chunks'));
 const place = path.join(root, '.next', 'newborn');
 fs.rmSync(place, { recursive: true, force: true });
 fs.renameSync(aside, place);

@@ -62,6 +62,7 @@ export function ensureBuild(root) {
     'types',
     'package-lock.json',
     'scripts/build.mjs',
+    'scripts/hints.mjs',
     'next.config.mjs',
     'tsconfig.json',
   ]);
