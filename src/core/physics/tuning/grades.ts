@@ -9,6 +9,8 @@ export const SLOW_PRIOR_SD = 0.5;
 export const EYE_PRIOR_SD = 0.2;
 
 const FLOOR = 1e-12;
+/** So many factors of at least FLOOR are no less than the least number. */
+const MOST_FACTORS = 24;
 /** Step of the sums: a quarter of the narrowest kernel's sd, so that the trapezoid rule is exact to far beyond what is shown. */
 const STEP = 0.05;
 const REACH = 2.8;
@@ -40,31 +42,23 @@ export function sumGrades(list: readonly Graded[], eyeSd: number): GradeSums | n
   const slow = kernel(SLOW_PRIOR_SD, (SLOWS - 1) / 2);
   const eye = kernel(eyeSd, eyeSd > 0 ? Math.ceil((4.5 * eyeSd) / STEP) : 0);
   const half = (eye.length - 1) / 2;
-  const { like, top } = likelihood(graded, half);
-  const ln = new Float64Array(THETAS);
-  const m1 = new Float64Array(THETAS);
-  const m2 = new Float64Array(THETAS);
-  for (let i = 0; i < THETAS; i++) {
-    let s0 = 0;
-    let s1 = 0;
-    let s2 = 0;
-    const from = Math.max(0, i - half);
-    const to = Math.min(THETAS - 1, i + half);
-    // ψ = θ − b falls as b rises.
-    for (let j = 0; j < SLOWS; j++) {
-      const row = (i + j) * THETAS;
-      let overA = 0;
-      for (let a = from; a <= to; a++) overA += eye[a - i + half]! * like[row + a]!;
-      const p = slow[j]! * overA;
+  // Sums over ψ, for each θ: of the likelihood, times ψ, times its square.
+  const [s0, s1, s2] = [new Float64Array(THETAS), new Float64Array(THETAS), new Float64Array(THETAS)];
+  const top = overRows(graded, half, (row, b) => {
+    const last = Math.min(THETAS - 1, b);
+    for (let i = Math.max(0, b - SLOWS + 1); i <= last; i++) {
+      // ψ = θ − b falls as b rises.
+      const j = b - i;
       const psi = SLOW_REACH - j * STEP;
-      s0 += p;
-      s1 += p * psi;
-      s2 += p * psi * psi;
+      const p = slow[j]! * around(row, i, eye, half);
+      s0[i]! += p;
+      s1[i]! += p * psi;
+      s2[i]! += p * psi * psi;
     }
-    ln[i] = top + Math.log(s0 > 0 ? s0 : Number.MIN_VALUE);
-    m1[i] = s0 > 0 ? s1 / s0 : 0;
-    m2[i] = s0 > 0 ? s2 / s0 : SLOW_PRIOR_SD ** 2;
-  }
+  });
+  const ln = s0.map((sum) => top + Math.log(sum > 0 ? sum : Number.MIN_VALUE));
+  const m1 = s1.map((sum, i) => (s0[i]! > 0 ? sum / s0[i]! : 0));
+  const m2 = s2.map((sum, i) => (s0[i]! > 0 ? sum / s0[i]! : SLOW_PRIOR_SD ** 2));
   const [lnSpline, m1Spline, m2Spline] = [ln, m1, m2].map((y) => evenSpline(-REACH, STEP, y)) as [
     Spline,
     Spline,
@@ -77,6 +71,25 @@ export function sumGrades(list: readonly Graded[], eyeSd: number): GradeSums | n
   };
 }
 type Spline = ReturnType<typeof evenSpline>;
+
+/** What a row comes to about one of its places, weighed by a kernel that is the same to either side; what lies beyond an end is nothing. */
+function around(row: Float64Array, i: number, weights: Float64Array, half: number): number {
+  let sum = 0;
+  if (i < half || i + half >= THETAS) {
+    const to = Math.min(THETAS - 1, i + half);
+    for (let a = Math.max(0, i - half); a <= to; a++) sum += weights[a - i + half]! * row[a]!;
+    return sum;
+  }
+  // Two sums side by side: neither addition waits for the other.
+  let other = weights[half]! * row[i]!;
+  let k = half;
+  for (; k > 1; k -= 2) {
+    sum += weights[half - k]! * (row[i - k]! + row[i + k]!);
+    other += weights[half - k + 1]! * (row[i - k + 1]! + row[i + k - 1]!);
+  }
+  if (k === 1) sum += weights[half - 1]! * (row[i - 1]! + row[i + 1]!);
+  return sum + other;
+}
 
 /** Weights of a normal law on the steps, their sum one. */
 function kernel(sd: number, half: number): Float64Array {
@@ -93,10 +106,14 @@ const coldAt = (g: Graded, i: number) => fastPhi((thetaAt(i) - g.c) / GRADE_SD);
 const hotAt = (g: Graded, j: number) => fastPhi((g.h - slowEdgeAt(j)) / GRADE_SD);
 
 /**
- * L over b (rows) and a, divided by e^top; 0 where no θ has that b within ψ's reach and that a within `half` steps, which is summed
- * nowhere.
+ * Hands over L for one b after another, as a row over a that is its taker's until the next; divided by e^top, which is returned. Only where
+ * some θ has that b within ψ's reach and that a within `half` steps: nothing else is summed anywhere.
  */
-function likelihood(graded: readonly Graded[], half: number): { like: Float64Array; top: number } {
+function overRows(
+  graded: readonly Graded[],
+  half: number,
+  take: (row: Float64Array, b: number) => void,
+): number {
   const lnCold = new Float64Array(THETAS);
   const lnHot = new Float64Array(EDGES);
   const goods = graded.filter((g) => g.grade === 'good');
@@ -113,28 +130,42 @@ function likelihood(graded: readonly Graded[], half: number): { like: Float64Arr
       for (let i = 0; i < THETAS; i++) lnCold[i]! += Math.log(Math.max(FLOOR, coldAt(g, i)));
     else if (g.grade === 'too-hot')
       for (let j = 0; j < EDGES; j++) lnHot[j]! += Math.log(Math.max(FLOOR, hotAt(g, j)));
+  const first = (j: number) => Math.max(0, j - SLOWS + 1 - half);
+  const last = (j: number) => Math.min(THETAS - 1, j + half);
+  // Few factors stay within what a number holds, and are multiplied as they are; of many, their logarithms are summed.
+  if (graded.length <= MOST_FACTORS) {
+    const [byCold, byHot, row] = [lnCold.map(Math.exp), lnHot.map(Math.exp), new Float64Array(THETAS)];
+    for (let j = 0; j < EDGES; j++) {
+      for (let i = first(j), to = last(j); i <= to; i++) {
+        let product = byCold[i]! * byHot[j]!;
+        for (let k = 0; k < good; k++) product *= Math.max(FLOOR, notHot[j * good + k]! - cold[i * good + k]!);
+        row[i] = product;
+      }
+      take(row, j);
+    }
+    return 0;
+  }
   const like = new Float64Array(EDGES * THETAS);
   let top = -Infinity;
-  const overCells = (work: (at: number, i: number, j: number) => void) => {
-    for (let j = 0; j < EDGES; j++) {
-      const to = Math.min(THETAS - 1, j + half);
-      for (let i = Math.max(0, j - SLOWS + 1 - half); i <= to; i++) work(j * THETAS + i, i, j);
-    }
-  };
-  overCells((at, i, j) => {
-    let sum = lnCold[i]! + lnHot[j]!;
-    let product = 1;
-    for (let k = 0; k < good; k++) {
-      product *= Math.max(FLOOR, notHot[j * good + k]! - cold[i * good + k]!);
-      if (product < 1e-200) {
-        sum += Math.log(product);
-        product = 1;
+  for (let j = 0; j < EDGES; j++)
+    for (let i = first(j), to = last(j); i <= to; i++) {
+      let sum = lnCold[i]! + lnHot[j]!;
+      let product = 1;
+      for (let k = 0; k < good; k++) {
+        product *= Math.max(FLOOR, notHot[j * good + k]! - cold[i * good + k]!);
+        if (product < 1e-200) {
+          sum += Math.log(product);
+          product = 1;
+        }
       }
+      sum += Math.log(product);
+      like[j * THETAS + i] = sum;
+      if (sum > top) top = sum;
     }
-    sum += Math.log(product);
-    like[at] = sum;
-    if (sum > top) top = sum;
-  });
-  overCells((at) => (like[at] = Math.exp(like[at]! - top)));
-  return { like, top };
+  for (let j = 0; j < EDGES; j++) {
+    const row = like.subarray(j * THETAS, (j + 1) * THETAS);
+    for (let i = first(j), to = last(j); i <= to; i++) row[i] = Math.exp(row[i]! - top);
+    take(row, j);
+  }
+  return top;
 }

@@ -67,43 +67,47 @@ describe('tuning: an eye of the maker’s own', () => {
     }
   });
 
-  it('mixed grades and a timed feed agree with a plain sum over all three unknowns', () => {
-    const evidence: Evidence[] = [
-      grade('too-cold', 5.6, 5.9, 2),
-      grade('good', 3.5, 5.9, 2),
-      grade('good', 2.6, 5.9, 2),
-      grade('too-hot', 2.1, 5.9, 2),
-      timed(0.85),
-    ];
-    const p = posterior(evidence);
-    let [sum, t1, t2, q1, q2] = [0, 0, 0, 0, 0];
-    for (let theta = -1.6; theta <= 1.6; theta += 0.02)
-      for (let psi = -2; psi <= 2; psi += 0.05)
-        for (let chi = -0.9; chi <= 0.9; chi += 0.05) {
-          let w = Math.exp(
-            -0.5 * ((theta / PRIOR_SD) ** 2 + (psi / SLOW_PRIOR_SD) ** 2 + (chi / EYE_PRIOR_SD) ** 2),
-          );
-          for (const e of evidence) {
-            if (e.kind === 'seen') w *= Math.exp(-0.5 * ((theta - e.theta) / e.sd) ** 2);
-            else {
-              const cold = normalCdf((theta + chi - e.c) / GRADE_SD);
-              const hot = normalCdf((e.h + psi - theta) / GRADE_SD);
-              w *=
-                e.grade === 'too-cold' ? cold : e.grade === 'too-hot' ? hot : Math.max(1e-12, 1 - cold - hot);
+  // Few are multiplied, of many the logarithms are summed.
+  it.each([1, 7])(
+    'mixed grades, each %i times, and a timed feed agree with a plain sum over all three unknowns',
+    (times) => {
+      const grades = [
+        grade('too-cold', 5.6, 5.9, 2),
+        grade('good', 3.5, 5.9, 2),
+        grade('good', 2.6, 5.9, 2),
+        grade('too-hot', 2.1, 5.9, 2),
+      ];
+      const evidence: Evidence[] = [...grades, timed(0.85)];
+      const p = posterior([...Array.from({ length: times }, () => grades).flat(), timed(0.85)]);
+      let [sum, t1, t2, q1, q2] = [0, 0, 0, 0, 0];
+      for (let theta = -1.6; theta <= 1.6; theta += 0.02)
+        for (let psi = -2; psi <= 2; psi += 0.05)
+          for (let chi = -0.9; chi <= 0.9; chi += 0.05) {
+            let w = Math.exp(
+              -0.5 * ((theta / PRIOR_SD) ** 2 + (psi / SLOW_PRIOR_SD) ** 2 + (chi / EYE_PRIOR_SD) ** 2),
+            );
+            for (const e of evidence) {
+              if (e.kind === 'seen') w *= Math.exp(-0.5 * ((theta - e.theta) / e.sd) ** 2);
+              else {
+                const cold = normalCdf((theta + chi - e.c) / GRADE_SD);
+                const hot = normalCdf((e.h + psi - theta) / GRADE_SD);
+                const good = Math.max(1e-12, 1 - cold - hot);
+                w *= (e.grade === 'too-cold' ? cold : e.grade === 'too-hot' ? hot : good) ** times;
+              }
             }
+            sum += w;
+            t1 += w * theta;
+            t2 += w * theta * theta;
+            q1 += w * psi;
+            q2 += w * psi * psi;
           }
-          sum += w;
-          t1 += w * theta;
-          t2 += w * theta * theta;
-          q1 += w * psi;
-          q2 += w * psi * psi;
-        }
-    const sd = (a: number, b: number) => Math.sqrt(b / sum - (a / sum) ** 2);
-    expect(Math.abs(p.logMean - t1 / sum)).toBeLessThan(1e-4);
-    expect(Math.abs(p.logSd - sd(t1, t2))).toBeLessThan(1e-4);
-    expect(Math.abs(p.slowMean - q1 / sum)).toBeLessThan(1e-3);
-    expect(Math.abs(p.slowSd - sd(q1, q2))).toBeLessThan(1e-3);
-  });
+      const sd = (a: number, b: number) => Math.sqrt(b / sum - (a / sum) ** 2);
+      expect(Math.abs(p.logMean - t1 / sum)).toBeLessThan(1e-4);
+      expect(Math.abs(p.logSd - sd(t1, t2))).toBeLessThan(1e-4);
+      expect(Math.abs(p.slowMean - q1 / sum)).toBeLessThan(1e-3);
+      expect(Math.abs(p.slowSd - sd(q1, q2))).toBeLessThan(1e-3);
+    },
+  );
 
   it('many grades do not tell more closely than one eye can', () => {
     const many = Array.from({ length: 60 }, (_, i) =>
