@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
 import pg from 'pg';
@@ -34,7 +35,9 @@ export async function emptyDatabaseAt(at: string): Promise<void> {
       if ((e as NodeJS.ErrnoException).code !== 'ENOTEMPTY') throw e;
     }
   }
-  fs.cpSync(made, at, { recursive: true });
+  fs.mkdirSync(at, { recursive: true });
+  // By the system's own copy: a folder that Node copied takes a second to remove where the disk is told of what falls free (measured; this, 20 ms).
+  execFileSync('cp', ['-R', `${made}/.`, at]);
 }
 
 /** An empty database for a test file: embedded, in a folder of its own; on the server where the file is run for that. */
