@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -124,6 +125,8 @@ test.describe('power cut', () => {
       const data = path.join(disk.folder, 'data');
       if (kind === 'migration') return migration(disk, data, within(n, 200, 2500));
       if (kind !== 'newborn') dataFolder({ at: data });
+      // What was there before the program starts lies on the disk, not on its way there.
+      execFileSync('sync', ['-f', disk.folder]);
       const server = await startServer({ data });
       if (kind === 'restore') return restore(disk, server, within(n, 20, 900));
       const w = work(server, kind === 'pictures');
