@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
-import { newDisk, noDisk } from './disk';
+import { letGoOfAll, newDisk, noDisk } from './disk';
 import { sampleRig, SMALL_JPEG } from './sampleRig';
 import { dataFolder, newFolder, startServer, type Server } from './server';
 
@@ -234,6 +234,7 @@ test('a backup of 200 MB with pictures goes out and comes back; other requests a
 test.describe('a disk that is full or locked', () => {
   // A disk of its own takes root and loop devices: where they are not at hand this is named as left out, never passed.
   test.skip(missing !== null, `left out: ${missing}`);
+  test.afterEach(letGoOfAll);
 
   test('a disk that may only be read is said in one line, and everything is there when it may be written again', async () => {
     test.setTimeout(120_000);

@@ -3,7 +3,7 @@ import fs from 'node:fs';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { openDb } from '@/db/open';
-import { newDisk, noDisk, type Disk } from './disk';
+import { letGoOfAll, newDisk, noDisk, type Disk } from './disk';
 import { sampleBackup, sampleRig, SMALL_JPEG } from './sampleRig';
 import { dataFolder, launchServer, newFolder, startServer, type Server } from './server';
 
@@ -117,6 +117,7 @@ const within = (n: number, from: number, to: number) => from + ((n * 389) % (to 
 test.describe('power cut', () => {
   // A disk of its own takes root and loop devices: where they are not at hand this is named as left out, never passed.
   test.skip(missing !== null, `left out: ${missing}`);
+  test.afterEach(letGoOfAll);
   for (let n = 0; n < CUTS; n++) {
     const kind = kindOf(n);
     test(`cut ${n + 1}, ${kind}: the folder opens, and every acknowledged save and picture is there`, async () => {
