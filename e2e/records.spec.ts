@@ -1,5 +1,6 @@
 import fs from 'node:fs';
-import { expect, test } from './fixtures';
+import { expect, framesPass, test } from './fixtures';
+import { makeRig } from './makeRig';
 import { rigNamed } from './rigNamed';
 
 test.use({ apart: 'records' });
@@ -99,6 +100,46 @@ test('what is filled in while a cut is on its way to the log is the next one’s
   expect(cuts.map((c) => [c.cut.note, c.cut.seconds]).filter(([n]) => String(n).startsWith('the '))).toEqual([
     ['the first', 11],
   ]);
+});
+
+test('a file asked for in the midst of a save is of what stands on the screen; where a save is lost it comes all the same', async ({
+  page,
+  request,
+}) => {
+  const id = await makeRig(request, 'Corner table', 'table', {
+    wire: { alloy: 'nicr-80', diameterMm: 0.4, lengthMm: 600 },
+    control: { kind: 'volts', setting: 10 },
+    foam: { kind: 'xps', densityKgM3: 33, widthMm: 400 },
+  });
+  await page.goto(`/rig/${id}?stage=try`);
+  let arrive = () => {};
+  const held = new Promise<void>((resolve) => (arrive = resolve));
+  let saves = 0;
+  await page.route(`**/api/rigs/${id}`, async (route) => {
+    if (route.request().method() !== 'PUT') return route.continue();
+    if (saves++ > 0) return route.abort();
+    await held;
+    await route.continue();
+  });
+  const asked: string[] = [];
+  page.on('request', (r) => void asked.push(`${r.method()} ${new URL(r.url()).pathname.split('/').pop()}`));
+  const name = page.getByLabel('Name of the rig');
+  const nameIn = async (press: Promise<void>) => {
+    const [file] = await Promise.all([page.waitForEvent('download'), press]);
+    return (JSON.parse(fs.readFileSync(await file.path(), 'utf8')) as { name: string }).name;
+  };
+  const press = async () => {
+    await name.fill('Corner table, new');
+    await page.getByRole('link', { name: 'Export' }).click();
+    await expect.poll(() => saves).toBe(1);
+    await framesPass(page, 10);
+    expect(asked).not.toContain('GET document');
+    arrive();
+  };
+  expect(await nameIn(press())).toBe('Corner table, new');
+  await name.fill('Corner table, newer');
+  expect(await nameIn(page.getByRole('link', { name: 'Export' }).click())).toBe('Corner table, new');
+  await expect(page.getByText('Not saved, retrying')).toBeVisible();
 });
 
 test('a recipe is printed as one A6 page and read back', async ({ page, request }) => {

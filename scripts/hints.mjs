@@ -1,10 +1,10 @@
 import fs from 'node:fs';
 import path from 'node:path';
 
-/** What the build writes before each script, and the same in fewer characters. */
+/** What the build writes before each script, and the same in fewer characters, in a page and in a thread of one. */
 const HEAD =
   '(globalThis.TURBOPACK||(globalThis.TURBOPACK=[])).push(["object"==typeof document?document.currentScript:void 0,';
-const SHORT = '(globalThis.TURBOPACK||=[]).push([globalThis.document?.currentScript,';
+const SHORT = '(self.TURBOPACK||=[]).push([self.document?.currentScript,';
 /**
  * Read by V8 (explicit compile hints): all functions of the script are compiled with it, away from the page's main thread, and kept with it for
  * the next time. Left out, each is compiled when it is first called. Other engines read a comment.

@@ -8,6 +8,7 @@ const script = (size: number) => `${HEAD}7,(e,t)=>{t.sum=(a,b)=>a+b}, ${JSON.str
 /** What a script hands over, run twice as two scripts of a page or of a thread are. */
 function handed(code: string, document?: object): unknown[][] {
   const page: { TURBOPACK?: unknown[][] } & Record<string, unknown> = document ? { document } : {};
+  page['self'] = page;
   vm.createContext(page);
   vm.runInContext(code, page);
   vm.runInContext(code, page);

@@ -1,16 +1,18 @@
 'use client';
-import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { createContext, useContext, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { OpenRig } from '@/server/types';
 import { derive, type Derived } from './derive';
 import { useChanges } from './changes';
+import { useLeaving } from './leaving';
 import { createRigStore, type RigState, type RigStore } from './rigStore';
 
 const Context = createContext<RigStore | null>(null);
 
 /** Opens a rig for everything below. Unsaved work is sent before the page is left. */
 export function RigProvider({ open, children }: { open: OpenRig; children: ReactNode }) {
-  const [rig] = useState(() => createRigStore(open));
+  const [all] = useState(() => [createRigStore(open)] as const);
+  const [rig] = all;
   // A save of one's own comes back as news too: nothing is asked for then.
   useChanges(
     (c) =>
@@ -18,20 +20,7 @@ export function RigProvider({ open, children }: { open: OpenRig; children: React
       (c.part === 'cuts' || (c.part === 'rig' && (c.revision ?? Infinity) > rig.saver.revision)),
     () => void rig.catchUp(),
   );
-  useEffect(() => {
-    const leave = (e: BeforeUnloadEvent) => {
-      rig.saver.flush();
-      if (rig.saver.open) e.preventDefault();
-    };
-    const hide = () => rig.saver.flush();
-    window.addEventListener('beforeunload', leave);
-    document.addEventListener('visibilitychange', hide);
-    return () => {
-      window.removeEventListener('beforeunload', leave);
-      document.removeEventListener('visibilitychange', hide);
-      rig.saver.flush();
-    };
-  }, [rig]);
+  useLeaving(all);
   return <Context value={rig}>{children}</Context>;
 }
 

@@ -14,7 +14,8 @@ import { useStore, type StoreApi } from 'zustand';
 import type { KeptRecord } from '@/server/types';
 import { inWords, type Outcome } from './api';
 import { answered, useAct } from './ask';
-import type { Saver, Saved } from './saver';
+import { useLeaving } from './leaving';
+import type { Saved, Saver, SaveState } from './saver';
 
 /** A store of one document that is kept beside a rig. */
 interface OpenStore<S, Followed> {
@@ -54,7 +55,7 @@ interface Of<D, K> {
 /** Context, provider and hooks of one kind of document that is kept beside a rig. */
 export function keptContext<
   D,
-  S extends { readonly id: string; readonly doc: D },
+  S extends { readonly id: string; readonly doc: D; readonly save: SaveState },
   K extends OpenStore<S, { readonly record: KeptRecord<D> }>,
 >(of: Of<D, K>) {
   const Context = createContext<AllOf<D, K> | null>(null);
@@ -119,20 +120,7 @@ export function keptContext<
       const timer = setTimeout(() => void refetch(), 1000);
       return () => clearTimeout(timer);
     }, [stores, since, refetch]);
-    useEffect(() => {
-      const flush = () => stores.forEach((s) => s.saver.flush());
-      const leave = (e: BeforeUnloadEvent) => {
-        flush();
-        if (stores.some((s) => s.saver.open)) e.preventDefault();
-      };
-      window.addEventListener('beforeunload', leave);
-      document.addEventListener('visibilitychange', flush);
-      return () => {
-        window.removeEventListener('beforeunload', leave);
-        document.removeEventListener('visibilitychange', flush);
-        flush();
-      };
-    }, [stores]);
+    useLeaving(stores);
     const make = useAct((doc: D) => of.server.add(rigId, doc), [of.key(rigId)]);
     const discard = useAct((id: string) => of.server.drop(id), [of.key(rigId)]);
     const add = useCallback(

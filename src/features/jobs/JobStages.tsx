@@ -104,8 +104,12 @@ export function Prints() {
   const id = useJob((s) => s.id);
   return (
     <p className={css.acts}>
-      <a href={downloads.jobPrint(id, 'a4')}>Print, A4</a>
-      <a href={downloads.jobPrint(id, 'letter')}>Print, letter</a>
+      <a href={downloads.jobPrint(id, 'a4')} download>
+        Print, A4
+      </a>
+      <a href={downloads.jobPrint(id, 'letter')} download>
+        Print, letter
+      </a>
     </p>
   );
 }

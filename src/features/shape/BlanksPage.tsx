@@ -103,7 +103,9 @@ function Inside({ view }: { view: PlanView }) {
           <h2>Cutting list</h2>
           <Values of={rows} />
           <p className={css.files}>
-            <a href={downloads.templates(id, 'format=list')}>Cutting list, PDF</a>
+            <a href={downloads.templates(id, 'format=list')} download>
+              Cutting list, PDF
+            </a>
           </p>
           <ul className={css.lines}>
             <li>Square the ends first; never trust a bought edge or a nominal thickness.</li>

@@ -58,7 +58,7 @@ function Inside({ view, stale }: { view: PlanView; stale: boolean }) {
           <div className={css.files}>
             {saved ? (
               <>
-                <Button component="a" variant="contained" href={href(`format=pdf&paper=${paper}`)}>
+                <Button component="a" variant="contained" href={href(`format=pdf&paper=${paper}`)} download>
                   All of them, PDF
                 </Button>
                 <div>
@@ -94,9 +94,15 @@ function Inside({ view, stale }: { view: PlanView; stale: boolean }) {
                   </p>
                   {saved && (
                     <p className={css.files}>
-                      <a href={href(`format=svg&end=${end}&side=${pass.side}`)}>SVG</a>
-                      <a href={href(`format=dxf&end=${end}&side=${pass.side}`)}>DXF</a>
-                      <a href={href(`format=pdf&end=${end}&side=${pass.side}&paper=${paper}`)}>PDF</a>
+                      <a href={href(`format=svg&end=${end}&side=${pass.side}`)} download>
+                        SVG
+                      </a>
+                      <a href={href(`format=dxf&end=${end}&side=${pass.side}`)} download>
+                        DXF
+                      </a>
+                      <a href={href(`format=pdf&end=${end}&side=${pass.side}&paper=${paper}`)} download>
+                        PDF
+                      </a>
                     </p>
                   )}
                 </div>

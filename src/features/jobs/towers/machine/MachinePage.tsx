@@ -1,11 +1,12 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useStore } from 'zustand';
 import type { Calibration, KeptMachine } from '@/core/documents/keptMachine';
 import type { Machine } from '@/core/documents/machine';
 import { withTurn } from '@/core/documents/towerJobs';
 import { CALIBRATION_NAMES, calibrationLine } from '@/core/words/calibration';
+import { useLeaving } from '@/state/leaving';
 import { createMachineStore } from '@/state/machineStore';
 import { places } from '@/state/places';
 import type { MachineRecord } from '@/state/types';
@@ -28,18 +29,11 @@ import css from './machine.module.css';
 export function MachinePage({ record }: { record: MachineRecord }) {
   const router = useRouter();
   const { drop } = useMachineActs();
-  const [store] = useState(() => createMachineStore(record));
+  const [all] = useState(() => [createMachineStore(record)] as const);
+  const [store] = all;
   const { store: machine } = store;
   useMachineNews(record.id, store);
-  useEffect(() => {
-    // What was changed last goes out with the page.
-    const leave = () => store.saver.flush();
-    window.addEventListener('pagehide', leave);
-    return () => {
-      window.removeEventListener('pagehide', leave);
-      leave();
-    };
-  }, [store]);
+  useLeaving(all);
   const { doc: kept, edit, save, theirs, problem, undo, redo, settle, past, future } = useStore(machine);
   const set = (to: KeptMachine, label = 'Machine') => edit(label, to);
   const { say } = useUnits();
