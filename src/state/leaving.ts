@@ -1,6 +1,7 @@
 'use client';
 import { useEffect } from 'react';
 import type { StoreApi } from 'zustand';
+import { DOWNLOAD_LINKS } from './places';
 import type { Saved, Saver, SaveState } from './saver';
 
 /** An open document, and what saves it. */
@@ -26,7 +27,7 @@ export function useLeaving(all: readonly Open[]): void {
       if (states().some((s) => s !== 'saved')) e.preventDefault();
     };
     const ask = (e: Event) => {
-      const file = (e.target as Element).closest<HTMLElement>('a[href^="/api/"]');
+      const file = (e.target as Element).closest<HTMLElement>(DOWNLOAD_LINKS);
       if (!file || !saving()) return;
       e.preventDefault();
       // Other documents of the page are asked when it is pressed again.

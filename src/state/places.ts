@@ -55,3 +55,5 @@ export const downloads = {
   certificate: '/api/certificate',
   log: (as: 'csv' | 'json', address: string) => `/api/log/${as}?${address}`,
 } as const;
+/** Links to any of these. */
+export const DOWNLOAD_LINKS = 'a[href^="/api/"]';
