@@ -17,7 +17,7 @@ const SLOWEST_MS = 2000;
  */
 const WARM = 1500;
 /** After so long without a request threads that worked things out end, s, and what they held goes back. */
-const REST_S = 4;
+const REST_S = 1;
 
 /** A run of practice and what was found of a hidden bench, as they are sent and as documents. */
 const traces = (rig: object): unknown[] => {

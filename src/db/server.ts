@@ -5,23 +5,20 @@ import { StartFault } from './lock';
 import type { Db, Handle, Listen } from './handle';
 import * as schema from './schema';
 import { connectionFault, serverName } from './serverFaults';
-import { openPool } from './serverPool';
+import { openPool, PATIENCE } from './serverPool';
 import { refuseNewer } from './version';
 
 /** The lock under which one program at a time brings a database up to date; any number that nothing else of it uses. */
 const MIGRATING = 7_041_846;
 /** Waits for another program that brings it up to date, ms. */
 const WAIT_MS = 60_000;
-const CONNECT_MS = 5_000;
-/** A server answers a question that costs nothing within this, or it is not well, ms. */
-const PING_MS = 2_000;
 const AGAIN_MS = [200, 500, 1000, 2000, 5000];
 
 /**
  * Opens a database on a PostgreSQL server and brings it up to date; several programs may start at once. Throws a StartFault with one line where
  * that fails.
  */
-export async function openServer(url: string, migrations: string): Promise<Handle> {
+export async function openServer(url: string, migrations: string, patience = PATIENCE): Promise<Handle> {
   try {
     await bringUpToDate(url, migrations);
   } catch (e) {
@@ -29,7 +26,7 @@ export async function openServer(url: string, migrations: string): Promise<Handl
     if (!why) throw e;
     throw new StartFault(`The database server at ${serverName(url)} cannot be used: ${why}.`);
   }
-  const pool = openPool(url, (line) => console.error(line));
+  const pool = openPool(url, patience, (line) => console.error(line));
   const ends = new Set<() => Promise<void>>();
   const listen: Listen = async (channel, hear, missed) => {
     const end = await hearing(url, channel, hear, missed);
@@ -46,11 +43,11 @@ export async function openServer(url: string, migrations: string): Promise<Handl
       await pool.query('select pg_notify($1, $2)', [channel, message]);
     },
     ping: async () => {
-      const asked = { text: 'select 1', query_timeout: PING_MS };
+      const asked = { text: 'select 1', query_timeout: patience.pingMs };
       // A new connection would have longer: the whole of it has no more.
       let timer: ReturnType<typeof setTimeout> | undefined;
       const late = new Promise<never>((_, refuse) => {
-        timer = setTimeout(() => refuse(new Error('Query read timeout')), PING_MS);
+        timer = setTimeout(() => refuse(new Error('Query read timeout')), patience.pingMs);
       });
       await Promise.race([pool.query(asked), late]).finally(() => clearTimeout(timer));
     },
@@ -64,7 +61,7 @@ export async function openServer(url: string, migrations: string): Promise<Handl
 async function bringUpToDate(url: string, migrations: string): Promise<void> {
   const client = new pg.Client({
     connectionString: url,
-    connectionTimeoutMillis: CONNECT_MS,
+    connectionTimeoutMillis: PATIENCE.connectMs,
     lock_timeout: WAIT_MS,
   });
   // What cuts the connection is told by the query that fails of it.
@@ -105,7 +102,7 @@ async function hearing(
   const connect = async () => {
     const next = new pg.Client({
       connectionString: url,
-      connectionTimeoutMillis: CONNECT_MS,
+      connectionTimeoutMillis: PATIENCE.connectMs,
       keepAlive: true,
       keepAliveInitialDelayMillis: 10_000,
       application_name: 'upwind-rod',

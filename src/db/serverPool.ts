@@ -1,13 +1,27 @@
 import pg from 'pg';
 import { connectionFault } from './serverFaults';
 
-/** Waits for a connection, ms. */
-const CONNECT_MS = 5_000;
-/** Longest statement, ms: the server gives it up first; where it is silent, we do. Both within a page's own deadline. */
-const STATEMENT_MS = 14_000;
-const SILENT_MS = 16_000;
-/** A program that stands still inside a step may hold up the others no longer than this, ms. */
-const IDLE_STEP_MS = 30_000;
+/** How long a server is waited for, ms. */
+export interface Patience {
+  /** For a connection. */
+  readonly connectMs: number;
+  /** Longest statement: the server gives it up first; where it is silent, we do. */
+  readonly statementMs: number;
+  readonly silentMs: number;
+  /** A program that stands still inside a step may hold up the others no longer than this. */
+  readonly idleStepMs: number;
+  /** A server answers a question that costs nothing within this, or it is not well. */
+  readonly pingMs: number;
+}
+
+/** All but a step that stands still end within a page's own deadline of 20 s. */
+export const PATIENCE: Patience = {
+  connectMs: 5_000,
+  statementMs: 14_000,
+  silentMs: 16_000,
+  idleStepMs: 30_000,
+  pingMs: 2_000,
+};
 /** Connections of one program; several programs share the hundred that a server commonly has. */
 const MOST = 10;
 
@@ -43,14 +57,14 @@ class EndingClient extends pg.Client {
 }
 
 /** Connections to a database server at an address. What becomes of them is said once each time it changes. */
-export function openPool(url: string, say: (line: string) => void): pg.Pool {
+export function openPool(url: string, patience: Patience, say: (line: string) => void): pg.Pool {
   const pool = new pg.Pool({
     connectionString: url,
     max: MOST,
-    connectionTimeoutMillis: CONNECT_MS,
-    query_timeout: SILENT_MS,
-    statement_timeout: STATEMENT_MS,
-    idle_in_transaction_session_timeout: IDLE_STEP_MS,
+    connectionTimeoutMillis: patience.connectMs,
+    query_timeout: patience.silentMs,
+    statement_timeout: patience.statementMs,
+    idle_in_transaction_session_timeout: patience.idleStepMs,
     keepAlive: true,
     application_name: 'upwind-rod',
     Client: EndingClient,
