@@ -26,12 +26,12 @@ beforeEach(() => {
     path.join(folder, 'main.mjs'),
     `import { createRequire } from 'node:module';
      import { keepCompiled } from ${JSON.stringify(MODULE)};
-     const taken = keepCompiled(${JSON.stringify(kept)}, 200);
+     const taken = keepCompiled(${JSON.stringify(kept)}, 10);
      const require = createRequire(import.meta.url);
      const { sum, at } = require('./all.js');
      const { own } = await require('./later.cjs')();
      console.log(JSON.stringify({ sum, at, own, taken: taken() }));
-     // It is written a while after the last file.
+     // It is written a while after the last file, so before a longer while from now has passed.
      setTimeout(() => {}, Number(process.argv[2]));`,
   );
 });
@@ -47,7 +47,7 @@ const RIGHT = { sum: FILES * 6 + (FILES * (FILES - 1)) / 2, own: 7 };
 
 describe('what was compiled is kept for the next start', () => {
   it('is taken from the file, comes to the same, and a changed text is compiled anew', () => {
-    const first = run(1000);
+    const first = run(30);
     expect(first).toMatchObject({ ...RIGHT, taken: 0, at: path.join(folder, 'all.js') });
     expect(fs.readdirSync(path.dirname(kept))).toEqual(['code.bin']);
     // All but the one that imports.
@@ -57,7 +57,7 @@ describe('what was compiled is kept for the next start', () => {
   });
 
   it('a torn file, one of another runtime and one that is none are left aside', () => {
-    run(1000);
+    run(30);
     const good = fs.readFileSync(kept);
     const at = good.indexOf(10);
     const torn = Buffer.from(good);
@@ -73,6 +73,6 @@ describe('what was compiled is kept for the next start', () => {
 
   it('where it cannot be written nothing else is lost', () => {
     fs.writeFileSync(path.dirname(kept), 'a file in the way');
-    expect(run(1000)).toMatchObject({ ...RIGHT, taken: 0 });
+    expect(run(30)).toMatchObject({ ...RIGHT, taken: 0 });
   });
 });
