@@ -1,5 +1,7 @@
-import { defineConfig } from '@playwright/test';
+import { defineConfig, type PlaywrightTestProject as Project } from '@playwright/test';
+import { FIGURES } from './e2e/figure';
 import { chromium } from './scripts/chromium.mjs';
+import { noPostgres } from './scripts/postgres.mjs';
 
 const specs = (...names: string[]) => names.map((name) => `**/${name}.spec.ts`);
 /** What is walked a second time with a PostgreSQL server below, and what only two programs on one of those do. */
@@ -7,25 +9,28 @@ const TWICE = specs('path', 'live', 'odd', 'load');
 const ON_SERVER = specs('twoPrograms');
 /** What waits more than it works: for sound, a finger, a network that comes back, a disk, a moment to be killed in. */
 const WAITS = specs('offline', 'calledCut', 'practice', 'practiceTouch', 'kill', 'powerCut');
+/** Figures are times that have a bound, taken by `npm run bench` one after another; all else is `npm test`. */
+const of = (name: string, more: Project): Project => ({
+  name,
+  ...(FIGURES ? { grep: /@(figure|timed)/ } : { grepInvert: /@figure/ }),
+  ...more,
+});
+/** What has a PostgreSQL server below, where one can be had. */
+const below = (name: string, more: Project = {}): Project[] =>
+  noPostgres() ? [] : [of(name, { testMatch: [...TWICE, ...ON_SERVER], ...more })];
 
 export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/templates.ts',
   // Each worker has servers of its own. Two at a time keep two processors busy; beside them goes one of those that wait.
-  workers: 3,
-  // Each is begun in this order: the longest of all stand first. Figures are times that have a bound, taken by `npm run bench`.
-  projects: [
-    { name: 'tests that wait', testMatch: WAITS, grepInvert: /@figure/, workers: 1 },
-    { name: 'tests, on a server', testMatch: [...TWICE, ...ON_SERVER], grepInvert: /@figure/, workers: 1 },
-    { name: 'tests', testIgnore: [...ON_SERVER, ...WAITS], grepInvert: /@figure/, workers: 2 },
-    { name: 'figures', testIgnore: ON_SERVER, grep: /@(figure|timed)/, workers: 1 },
-    {
-      name: 'figures, on a server',
-      testMatch: [...TWICE, ...ON_SERVER],
-      grep: /@(figure|timed)/,
-      workers: 1,
-    },
-  ],
+  workers: FIGURES ? 1 : 3,
+  projects: FIGURES
+    ? [of('figures', { testIgnore: ON_SERVER }), ...below('figures, on a server')]
+    : [
+        of('tests that wait', { testMatch: WAITS, workers: 1 }),
+        ...below('tests, on a server', { workers: 1 }),
+        of('tests', { testIgnore: [...ON_SERVER, ...WAITS], workers: 2 }),
+      ],
   // Only a hang may run into this: what bounds a time measures it itself.
   timeout: 240_000,
   // A shared machine may stand still for seconds; tests that bound a time measure it in the page.

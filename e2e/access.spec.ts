@@ -40,7 +40,11 @@ const invite = async (right: 'work' | 'look', at: string | null = null) =>
   ).json()) as { code: string; address: string; link: string };
 
 /** A request of a device, with any headers it likes; the answer and its cookie. */
-function ask(method: string, place: string, o: { headers?: Record<string, string>; body?: unknown } = {}) {
+function ask(
+  method: string,
+  place: string,
+  o: { headers?: Record<string, string>; body?: unknown; onText?: () => void } = {},
+) {
   return new Promise<{ status: number; body: string; cookie: string }>((resolve, reject) => {
     const text = o.body === undefined ? '' : JSON.stringify(o.body);
     const headers = {
@@ -49,7 +53,10 @@ function ask(method: string, place: string, o: { headers?: Record<string, string
     };
     const req = http.request(phone + place, { method, headers }, (res) => {
       let body = '';
-      res.on('data', (d) => (body += String(d)));
+      res.on('data', (d) => {
+        body += String(d);
+        o.onText?.();
+      });
       res.on('end', () =>
         resolve({ status: res.statusCode!, body, cookie: res.headers['set-cookie']?.[0]?.split(';')[0] ?? '' }),
       );
@@ -136,7 +143,10 @@ test('one that may look reads everything and changes nothing, whatever it says o
 
 test('one that is forgotten is out at once, and hears no more', async () => {
   const headers = await enter('work', 'Lost phone');
-  const heard = ask('GET', `/api/live?rig=${rig}`, { headers });
+  let heard!: ReturnType<typeof ask>;
+  await new Promise<void>(
+    (onText) => (heard = ask('GET', `/api/live?rig=${rig}`, { headers, onText: () => onText() })),
+  );
   const { known } = (await (await fetch(`${server.url}/api/devices`)).json()) as {
     known: { id: string; name: string }[];
   };

@@ -112,7 +112,7 @@ test('a bad import names path and rule of every fault and changes nothing; a goo
   const before = await (await request.get('/api/rigs')).json();
   const doc = await (await request.get(`/api/rigs/${before[0].id}/document`)).json();
   const bring = (body: unknown) =>
-    page.getByTestId('import').setInputFiles({
+    page.getByLabel('Rig file').setInputFiles({
       name: 'x.json',
       mimeType: 'application/json',
       buffer: Buffer.from(typeof body === 'string' ? body : JSON.stringify(body)),

@@ -20,11 +20,10 @@ if (lacking) fail(lacking);
 ensureBuild(root);
 const noServer = noPostgres();
 if (noServer) console.log(`Left out: the figures on a PostgreSQL server, since ${noServer}.`);
-const projects = ['figures', ...(noServer ? [] : ['figures, on a server'])];
 const walked = run(
   [
     ...['node_modules/@playwright/test/cli.js', 'test', '--workers=1', '--reporter=list'],
-    ...['--output=.cache/browser-figures', ...projects.flatMap((p) => ['--project', p])],
+    '--output=.cache/browser-figures',
   ],
   { UPWIND_FIGURES: '1' },
 );

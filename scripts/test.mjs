@@ -102,17 +102,15 @@ if (lacking) fail(lacking);
 ensureBuild(root);
 const templates = fs.mkdtempSync(path.join(os.tmpdir(), 'upwind-templates-'));
 
-/** Those of one kind, with those of that kind on a PostgreSQL server. */
+/** Those of one kind, all projects that playwright.config.ts has for it. */
 async function browserTests(name, specs, how) {
   const report = path.join(cache, `browser-${name}.json`);
-  const projects = [name, ...(noServer ? [] : [`${name}, on a server`])];
   await counted(
     `browser tests, ${name}`,
     report,
     (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected }),
     [
       ...['@playwright/test/cli.js', 'test', `--output=${path.join(cache, `browser-${name}`)}`],
-      ...projects.flatMap((p) => ['--project', p]),
       ...specs.map((spec) => `${spec}.spec.ts`),
     ],
     { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: report, UPWIND_TEMPLATES: templates, ...how } },

@@ -139,11 +139,15 @@ describe('the house', () => {
     expect(knows('<a href={places.log()}>kept in /log</a>')).toBe(false);
   });
 
-  it('lists to choose from, boxes to tick and tables are those of the house', () => {
+  it('fields, sliders, lists to choose from, boxes to tick and tables are those of the house', () => {
     const drawn = files.filter((f) => f.endsWith('.tsx'));
     expect(drawn.length).toBeGreaterThan(150);
-    const own = /<(select|table|thead|tbody|tr|td|th)\b|type="(checkbox|radio)"/;
-    expect(drawn.filter((f) => own.test(fs.readFileSync(path.join(root, f), 'utf8')))).toEqual([]);
+    const own = /<(input|textarea|select|table|thead|tbody|tr|td|th)\b/;
+    // What asks for a file, and the dial of a rig: the library's slider weighs more than is left of that page's 350 kB.
+    expect(drawn.filter((f) => own.test(fs.readFileSync(path.join(root, f), 'utf8'))).sort()).toEqual([
+      path.join('features', 'rig', 'Dial.tsx'),
+      path.join('ui', 'PickFile.tsx'),
+    ]);
     expect(own.test('<td className="num">') && own.test('<input type="radio" />')).toBe(true);
   });
 

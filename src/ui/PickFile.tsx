@@ -1,6 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
+import { Act } from './Act';
 
 /** A button that asks for a file. The same file can be chosen again. */
 export function PickFile(p: {
@@ -14,18 +15,20 @@ export function PickFile(p: {
   camera?: boolean;
   variant?: 'text' | 'outlined' | 'contained';
   size?: 'small' | 'medium';
+  /** In a row of small plain buttons. */
+  plain?: boolean;
 }) {
   const input = useRef<HTMLInputElement>(null);
+  const press = { disabled: p.disabled ?? false, onClick: () => input.current?.click() };
   return (
     <>
-      <Button
-        variant={p.variant ?? 'text'}
-        size={p.size ?? 'medium'}
-        disabled={p.disabled ?? false}
-        onClick={() => input.current?.click()}
-      >
-        {p.words}
-      </Button>
+      {p.plain ? (
+        <Act {...press}>{p.words}</Act>
+      ) : (
+        <Button variant={p.variant ?? 'text'} size={p.size ?? 'medium'} {...press}>
+          {p.words}
+        </Button>
+      )}
       <input
         ref={input}
         type="file"

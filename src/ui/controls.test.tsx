@@ -6,8 +6,10 @@ import { Check } from './Check';
 import { Heads } from './Heads';
 import { Radios } from './Radios';
 import { Several } from './Several';
+import { Slide } from './Slide';
 import { SortHead } from './SortHead';
 import { Body, Cell, Head, Row, Table } from './table';
+import { TextArea } from './TextArea';
 import { TextLine } from './TextLine';
 import { theme } from './theme/theme';
 
@@ -114,6 +116,23 @@ describe('a line of text', () => {
       value: '2026-05-02',
     });
     expect(of(<TextLine kind="search" value="kink" onText={nothing} />)['type']).toBe('search');
+  });
+
+  it('lines of it are as many as are to be seen', () => {
+    const area = <TextArea label="Note" rows={2} most={2000} value="two" onText={nothing} />;
+    expect(drawn(area, 'textarea')).toEqual([
+      expect.objectContaining({ rows: '2', maxLength: '2000', 'aria-label': 'Note', spellCheck: 'true' }),
+    ]);
+  });
+});
+
+describe('a slider', () => {
+  it('is a range of its own name and ends, and says its value in words', () => {
+    const slide = <Slide name="Length" least={1} most={3} step={0.5} value={2} says="2 m" onValue={nothing} />;
+    expect(drawn(slide, 'input')).toEqual([
+      expect.objectContaining({ type: 'range', min: '1', max: '3', step: '0.5', value: '2' }),
+    ]);
+    expect(drawn(slide, 'input')[0]).toMatchObject({ 'aria-label': 'Length', 'aria-valuetext': '2 m' });
   });
 });
 

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import type { AlongLine, AlongReport } from '@/core/engine/along';
 import { unitFor } from '@/core/units/profile';
 import { Plot, PlotKey, type Line } from '@/ui/chart/Plot';
+import { Slide } from '@/ui/Slide';
 import { useUnits } from '@/ui/Units';
 import css from './heat.module.css';
 
@@ -94,7 +95,7 @@ export function AlongChart({ report }: { report: AlongReport }) {
       />
       <PlotKey lines={chart.lines} />
       {report.warming.length > 0 && (
-        <label className={css.moment}>
+        <div className={css.moment}>
           <span>
             Switched on{' '}
             <b className="num">
@@ -102,16 +103,15 @@ export function AlongChart({ report }: { report: AlongReport }) {
             </b>{' '}
             ago
           </span>
-          <input
-            type="range"
-            min={0}
-            max={report.warming.length - 1}
-            step={1}
+          <Slide
+            name="Switched on, ago"
+            least={0}
+            most={report.warming.length - 1}
             value={moment}
-            aria-valuetext={say(report.warming[moment]?.seconds, 'time')}
-            onChange={(e) => setMoment(Number(e.target.value))}
+            says={say(report.warming[moment]?.seconds, 'time')}
+            onValue={setMoment}
           />
-        </label>
+        </div>
       )}
       {report.coldStripMm !== null && (
         <p>

@@ -8,6 +8,7 @@ import { inWords } from '@/state/api';
 import type { LogEntry } from '@/state/types';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
+import { TextArea } from '@/ui/TextArea';
 import css from './logbook.module.css';
 import { useLogActs } from '@/state/useLog';
 import { useSchemaForm } from '@/ui/useSchemaForm';
@@ -95,12 +96,7 @@ export function After({ entry, onKept }: { entry: LogEntry; onKept: () => void }
       )}
       <label className={css.note}>
         Note
-        <textarea
-          value={note}
-          maxLength={20000}
-          rows={2}
-          onChange={(e) => form.put({ note: e.target.value })}
-        />
+        <TextArea value={note} most={20000} rows={2} onText={(text) => form.put({ note: text })} />
       </label>
       <p>
         <Button size="small" onClick={() => setPhoto(true)}>

@@ -6,6 +6,7 @@ import { idealGauges, idealOf, type IdealWire } from '@/core/engine/ideal';
 import type { Stock } from '@/state/types';
 import { Plot, type Line, type Plane } from '@/ui/chart/Plot';
 import { Choice } from '@/ui/Choice';
+import { Slide } from '@/ui/Slide';
 import { useUnits } from '@/ui/Units';
 import type { Job } from './drawerOf';
 import css from './match.module.css';
@@ -96,20 +97,20 @@ export function Ideal({ job, stock }: { job: Job; stock: Stock }) {
           onChoose={setAlloy}
           options={ALLOY_IDS.map((a) => ({ value: a, name: ALLOYS[a].name }))}
         />
-        <label>
+        <div className={css.long}>
           <span>
             Wire length <b className="num">{typed(lengthMm, 'wireLength')}</b>
           </span>
-          <input
-            type="range"
-            min={1}
-            max={3}
+          <Slide
+            name="Wire length"
+            least={1}
+            most={3}
             step={0.05}
             value={factor}
-            aria-valuetext={typed(lengthMm, 'wireLength')}
-            onChange={(e) => setFactor(Number(e.target.value))}
+            says={typed(lengthMm, 'wireLength')}
+            onValue={setFactor}
           />
-        </label>
+        </div>
       </div>
       {all.length === 0 ? (
         <p>This foam is not cut hot, so there is nothing to buy for it.</p>

@@ -5,6 +5,7 @@ import type { PairFigures } from '@/core/documents/match';
 import { PLAIN_WEIGHTS, WEIGHT_KEYS, type Weights, type WeightKey } from '@/core/documents/drawer';
 import type { RankedPair } from '@/workers/protocol';
 import { controlSettingText } from '@/core/words/control';
+import { Slide } from '@/ui/Slide';
 import { useUnits } from '@/ui/Units';
 import { Body, Cell, Head, Row, Table } from '@/ui/table';
 import css from './match.module.css';
@@ -156,20 +157,13 @@ export function WeightSliders({ weights, onWeights }: { weights: Weights; onWeig
     <details className={css.weights}>
       <summary>What counts how much{changed && ': changed'}</summary>
       {WEIGHT_KEYS.map((k) => (
-        <label key={k}>
+        <div key={k} className={css.weight}>
           <span>
             {PARTS[k].name} <b className="num">{weights[k]}</b>
           </span>
-          <input
-            type="range"
-            min={0}
-            max={10}
-            step={1}
-            value={weights[k]}
-            onChange={(e) => set(k, Number(e.target.value))}
-          />
+          <Slide name={PARTS[k].name} least={0} most={10} value={weights[k]} onValue={(to) => set(k, to)} />
           <small>{PARTS[k].help}</small>
-        </label>
+        </div>
       ))}
       <button type="button" className="quiet" disabled={!changed} onClick={() => onWeights(PLAIN_WEIGHTS)}>
         As it was

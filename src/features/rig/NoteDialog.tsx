@@ -4,7 +4,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import css from './title.module.css';
+import { TextArea } from '@/ui/TextArea';
 import { useField } from './useField';
 
 /** The maker's own words on a rig. */
@@ -14,14 +14,7 @@ export function NoteDialog({ onClose }: { onClose: () => void }) {
     <Dialog open onClose={onClose} aria-labelledby="note-title" fullWidth maxWidth="sm">
       <DialogTitle id="note-title">Note on this rig</DialogTitle>
       <DialogContent>
-        <textarea
-          className={css.note}
-          aria-label="Note"
-          rows={9}
-          maxLength={20000}
-          value={note.value}
-          onChange={(e) => note.set(e.target.value)}
-        />
+        <TextArea label="Note" rows={9} most={20000} value={note.value} onText={(text) => note.set(text)} />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Close</Button>

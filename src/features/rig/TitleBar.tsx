@@ -1,4 +1,5 @@
 'use client';
+import InputBase from '@mui/material/InputBase';
 import { memo, useState } from 'react';
 import { useDerived, useRig, useRigStore } from '@/state/RigContext';
 import { Link } from '@/ui/Link';
@@ -28,12 +29,10 @@ export const TitleBar = memo(function TitleBar() {
   const low = Math.exp(-rig.foam.tuningSd);
   return (
     <div className={css.bar}>
-      <input
-        className={css.name}
-        aria-label="Name of the rig"
+      <InputBase
         value={name.value}
-        maxLength={200}
         placeholder="A rig without a name"
+        slotProps={{ input: { className: css.name, 'aria-label': 'Name of the rig', maxLength: 200 } }}
         onChange={(e) => name.set(e.target.value)}
       />
       {demo && <span className={css.demo}>sample</span>}

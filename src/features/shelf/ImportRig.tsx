@@ -5,17 +5,17 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { DocumentFault } from '@/core/documents/faults';
 import { readRigFile } from '@/formats/rigFile';
 import { inWords } from '@/state/api';
-import css from './shelf.module.css';
 import { useRigs } from '@/state/useRigs';
+import { PickFile } from '@/ui/PickFile';
+import css from './shelf.module.css';
 
 /** Brings in a rig document; a bad one is refused whole, every fault named by its path and rule. */
 export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
   const { add } = useRigs();
-  const input = useRef<HTMLInputElement>(null);
   const [faults, setFaults] = useState<readonly DocumentFault[] | null>(null);
   const take = async (file: File) => {
     const read = await readRigFile(file);
@@ -31,21 +31,13 @@ export function ImportRig({ onDone }: { onDone: (id: string) => void }) {
   };
   return (
     <>
-      <input
-        ref={input}
-        type="file"
+      <PickFile
+        name="Rig file"
+        words="Import a file"
+        variant="outlined"
         accept=".json,application/json"
-        hidden
-        data-testid="import"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          e.target.value = '';
-          if (file) void take(file);
-        }}
+        onFile={(file) => void take(file)}
       />
-      <Button variant="outlined" onClick={() => input.current?.click()}>
-        Import a file
-      </Button>
       <Dialog
         open={faults !== null}
         onClose={() => setFaults(null)}

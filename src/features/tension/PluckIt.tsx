@@ -7,6 +7,7 @@ import { SoundFault, type SoundSource } from '@/devices/sound/port';
 import type { PluckReading } from '@/devices/sound/readPluck';
 import { useDerived } from '@/state/RigContext';
 import { Act } from '@/ui/Act';
+import { PickFile } from '@/ui/PickFile';
 import { useUnits } from '@/ui/Units';
 import { LogPull } from './LogPull';
 import css from './tension.module.css';
@@ -29,7 +30,6 @@ export function PluckIt({ log }: { log: (p: LoggedPull) => Promise<string | null
   const { say } = useUnits();
   const [state, setState] = useState<State>({ is: 'idle' });
   const stop = useRef<AbortController | null>(null);
-  const file = useRef<HTMLInputElement>(null);
   useEffect(() => () => stop.current?.abort(), []);
   const expected = e.tension.pluckHz;
   const hear = async (source: SoundSource, from: string, listens: boolean) => {
@@ -67,24 +67,17 @@ export function PluckIt({ log }: { log: (p: LoggedPull) => Promise<string | null
         <Act strong onClick={() => void hear(microphone, 'the microphone', true)}>
           Listen {SECONDS} s
         </Act>
-        <Act onClick={() => file.current?.click()}>A recorded sound</Act>
+        <PickFile
+          plain
+          name="Sound file"
+          words="A recorded sound"
+          accept="audio/*"
+          onFile={(file) => void hear(fileSource(file), file.name, false)}
+        />
         <Act onClick={() => void standIn()}>The stand-in wire</Act>
         {state.is === 'listening' && (
           <Act onClick={() => (stop.current?.abort(), setState({ is: 'idle' }))}>Stop</Act>
         )}
-        <input
-          ref={file}
-          type="file"
-          accept="audio/*"
-          className="hidden-visually"
-          aria-label="Sound file"
-          tabIndex={-1}
-          onChange={(ev) => {
-            const chosen = ev.target.files?.[0];
-            ev.target.value = '';
-            if (chosen) void hear(fileSource(chosen), chosen.name, false);
-          }}
-        />
       </div>
       <div role="status">
         {state.is === 'listening' &&

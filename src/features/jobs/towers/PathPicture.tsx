@@ -1,9 +1,10 @@
 'use client';
-import { useEffect, useId, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Deviation } from '@/core/documents/motion';
 import { wireAt, type PlayView } from '@/core/engine/motion/view';
 import type { Pt } from '@/core/numeric/polyline';
 import { Act } from '@/ui/Act';
+import { Slide } from '@/ui/Slide';
 import { useUnits } from '@/ui/Units';
 import css from './towers.module.css';
 import { usePaint } from './usePaint';
@@ -23,7 +24,6 @@ export function PathPicture(p: {
 }) {
   const { play, onRow } = p;
   const { say } = useUnits();
-  const id = useId();
   const [at, setAt] = useState<number | null>(null);
   const [running, run] = useState(false);
   const seconds = Math.min(at ?? play.total, play.total);
@@ -69,23 +69,19 @@ export function PathPicture(p: {
         >
           {running ? 'Hold' : 'Play'}
         </Act>
-        <input
-          id={id}
-          type="range"
-          min={0}
-          max={play.total}
+        <Slide
+          name="Time of the cut"
+          least={0}
+          most={play.total}
           step={Math.max(0.1, play.total / 2000)}
           value={seconds}
-          aria-label="Time of the cut"
-          aria-valuetext={say(seconds, 'time')}
-          onChange={(e) => {
+          says={say(seconds, 'time')}
+          onValue={(at) => {
             run(false);
-            setAt(Number(e.target.value));
+            setAt(at);
           }}
         />
-        <output htmlFor={id} className="num">
-          {say(seconds, 'time')}
-        </output>
+        <output className="num">{say(seconds, 'time')}</output>
       </div>
       <p className={css.where}>
         Wire at {say(wire.left[0], 'foamSize')} along, {say(wire.left[1], 'foamSize')} up

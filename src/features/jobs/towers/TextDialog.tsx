@@ -6,6 +6,7 @@ import { FONT_WEIGHTS, type FontWeight } from '@/workers/protocol';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { TakeDialog } from '@/ui/TakeDialog';
+import { TextArea } from '@/ui/TextArea';
 import { useUnits } from '@/ui/Units';
 import css from './towers.module.css';
 
@@ -38,14 +39,7 @@ export function TextDialog(p: { onTake: (loops: [number, number][][]) => string 
       onClose={p.onClose}
     >
       <label htmlFor={id}>Text</label>
-      <textarea
-        id={id}
-        className={css.text}
-        rows={2}
-        maxLength={MOST_SIGNS}
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-      />
+      <TextArea as="letters" id={id} rows={2} most={MOST_SIGNS} value={text} onText={setText} />
       <QuantityField
         label="Capitals high"
         name="caps"

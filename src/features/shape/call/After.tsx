@@ -17,6 +17,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { useUnits } from '@/ui/Units';
 import { Select } from '@/ui/Select';
 import { Several } from '@/ui/Several';
+import { TextArea } from '@/ui/TextArea';
 import { TextLine } from '@/ui/TextLine';
 import css from './call.module.css';
 import { LedReport } from './LedReport';
@@ -171,13 +172,7 @@ export function After(p: {
       )}
       <label className={css.words}>
         Note
-        <textarea
-          name="run.note"
-          rows={2}
-          maxLength={2000}
-          value={words}
-          onChange={(e) => setWords(e.target.value)}
-        />
+        <TextArea name="run.note" rows={2} most={2000} value={words} onText={setWords} />
       </label>
       {fault && <p role="alert">{fault}</p>}
       <div className={css.begin}>

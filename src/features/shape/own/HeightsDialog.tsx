@@ -2,10 +2,10 @@
 import { useState } from 'react';
 import type { OwnEdge } from '@/core/documents/ownEdge';
 import { unitFor } from '@/core/units/profile';
+import { TextArea } from '@/ui/TextArea';
 import { useUnits } from '@/ui/Units';
 import { EdgeDialog, type EdgeDialogProps } from './EdgeDialog';
 import { readHeights, ROLE, writtenHeights } from './heights';
-import css from './own.module.css';
 
 /** An edge by its heights at stations: measured with a square along the chord line. */
 export function HeightsDialog(p: EdgeDialogProps) {
@@ -28,15 +28,15 @@ export function HeightsDialog(p: EdgeDialogProps) {
         height of the edge over it, in {unit}; below the line with a minus. Take stations close together at the
         leading edge. A fair curve is laid through them.
       </p>
-      <textarea
-        className={css.text}
+      <TextArea
+        as="figures"
+        rows={7}
         name="heights"
-        aria-label="Stations and heights"
-        aria-describedby="heights-help"
-        spellCheck={false}
+        label="Stations and heights"
+        describedBy="heights-help"
         placeholder={profile === 'metric' ? '0  0\n2.5  5.1\n10  9.8\n…' : '0  0\n0.1  0.2\n0.4  0.39\n…'}
         value={text}
-        onChange={(e) => setText(e.target.value)}
+        onText={setText}
       />
     </EdgeDialog>
   );

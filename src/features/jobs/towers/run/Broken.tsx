@@ -12,6 +12,7 @@ import { askReentry } from '@/state/useMotion';
 import { Act } from '@/ui/Act';
 import { FindingCard } from '@/ui/FindingCard';
 import { saveFile } from '@/ui/saveFile';
+import { Slide } from '@/ui/Slide';
 import { useUnits } from '@/ui/Units';
 import css from './run.module.css';
 import type { useRun } from './useRun';
@@ -100,18 +101,18 @@ function EnterAgain(p: Ended) {
         Home it, look where the wire stands in the foam, and set how far the cut really came:{' '}
         {say(play.total - play.reached[row]!, 'time')} are left from there.
       </p>
-      <label>
-        Cut so far
-        <input
-          type="range"
-          min={0}
-          max={play.lines.length}
+      <div className={css.sofar}>
+        <span aria-hidden>Cut so far</span>
+        <Slide
+          name="Cut so far"
+          least={0}
+          most={play.lines.length}
           value={row}
-          aria-valuetext={say(play.reached[row]!, 'time')}
-          onChange={(e) => setRow(Number(e.target.value))}
+          says={say(play.reached[row]!, 'time')}
+          onValue={setRow}
         />
         <output className="num">{say(play.reached[row]!, 'time')}</output>
-      </label>
+      </div>
       <p className="dim">
         It goes in through kerfs that are open, fast, so that they widen little; closed loops are left out. The
         wire must be out of the foam first: power off, and lift the block off it, or draw it out the way it
