@@ -22,14 +22,15 @@ const below = (name: string, more: Project = {}): Project[] =>
 export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/templates.ts',
-  // Each worker has servers of its own. Two at a time keep two processors busy; beside them goes one of those that wait.
+  // Each worker has servers of its own. A test keeps half of one processor waiting, so three keep two busy (a twentieth is idle,
+  // measured; a seventh with two). What waits most begins, with something that works beside it.
   workers: FIGURES ? 1 : 3,
   projects: FIGURES
     ? [of('figures', { testIgnore: ON_SERVER }), ...below('figures, on a server')]
     : [
-        of('tests that wait', { testMatch: WAITS, workers: 1 }),
-        ...below('tests, on a server', { workers: 1 }),
-        of('tests', { testIgnore: [...ON_SERVER, ...WAITS], workers: 2 }),
+        of('tests that wait', { testMatch: WAITS, workers: 2 }),
+        ...below('tests, on a server'),
+        of('tests', { testIgnore: [...ON_SERVER, ...WAITS] }),
       ],
   // Only a hang may run into this: what bounds a time measures it itself.
   timeout: 240_000,

@@ -49,6 +49,8 @@ const traces = (rig: object): unknown[] => {
   return [led, bench, { rigId: null, at: '2026-05-02T18:10:00Z', trace: led }];
 };
 
+/** Threads of the server's process: one more for each in which something is worked out. */
+const threads = (server: Server) => fs.readdirSync(`/proc/${server.child.pid}/task`).length;
 const memory = (server: Server) =>
   Number(/VmRSS:\s+(\d+)/.exec(fs.readFileSync(`/proc/${server.child.pid}/status`, 'utf8'))![1]) / 1024;
 
@@ -61,6 +63,7 @@ test(
     const below = await databaseOf(project);
     const wanted = onServer(project) ? ON_SERVER : ODD;
     const server = await startServer({ seed: true, env: { ...below.env, UPWIND_REST_S: `${REST_S}` } });
+    const alone = threads(server);
     const get = async (place: string) => (await (await fetch(server.url + place)).json()) as never;
     const rigs: { id: string; doc: object }[] = await get('/api/rigs');
     const of = rigs[0]!;
@@ -129,7 +132,9 @@ test(
         }
       };
       await Promise.all(Array.from({ length: AT_ONCE }, one));
-      await new Promise((done) => setTimeout(done, (REST_S + 2) * 1000));
+      // A thread works once more. When it has ended the server has rested, and what is no longer used was given back before.
+      await fetch(`${server.url}/api/v1/solve`, { method: 'POST', body: JSON.stringify(of.doc) });
+      await expect.poll(() => threads(server), { timeout: 60_000 }).toBe(alone);
     };
     await send(Math.max(wanted / 2, WARM));
     const before = memory(server);
