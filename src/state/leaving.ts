@@ -27,7 +27,7 @@ export function useLeaving(all: readonly Open[]): void {
       if (states().some((s) => s !== 'saved')) e.preventDefault();
     };
     const ask = (e: Event) => {
-      const file = (e.target as Element).closest<HTMLElement>(DOWNLOAD_LINKS);
+      const file = (e.target as Partial<Element>).closest?.<HTMLElement>(DOWNLOAD_LINKS);
       if (!file || !saving()) return;
       e.preventDefault();
       // Other documents of the page are asked when it is pressed again.
