@@ -22,8 +22,8 @@ const below = (name: string, more: Project = {}): Project[] =>
 export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/templates.ts',
-  // Each worker has servers of its own. A test keeps half of one processor waiting, so three keep two busy (a twentieth is idle,
-  // measured; a seventh with two). What waits most begins, with something that works beside it.
+  // Each worker has servers of its own. Of two processors a seventh was idle with two of them, a twentieth with three (measured). What
+  // waits most begins, with something that works beside it.
   workers: FIGURES ? 1 : 3,
   projects: FIGURES
     ? [of('figures', { testIgnore: ON_SERVER }), ...below('figures, on a server')]

@@ -21,10 +21,7 @@ ensureBuild(root);
 const noServer = noPostgres();
 if (noServer) console.log(`Left out: the figures on a PostgreSQL server, since ${noServer}.`);
 const walked = run(
-  [
-    ...['node_modules/@playwright/test/cli.js', 'test', '--workers=1', '--reporter=list'],
-    '--output=.cache/browser-figures',
-  ],
+  [...['node_modules/@playwright/test/cli.js', 'test', '--reporter=list'], '--output=.cache/browser-figures'],
   { UPWIND_FIGURES: '1' },
 );
 const unbounded = run(['node_modules/vitest/vitest.mjs', 'bench', '--run', '--project', 'pure']);

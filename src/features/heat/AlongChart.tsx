@@ -104,7 +104,7 @@ export function AlongChart({ report }: { report: AlongReport }) {
             ago
           </span>
           <Slide
-            name="Switched on, ago"
+            name="Time since switching on"
             least={0}
             most={report.warming.length - 1}
             value={moment}
