@@ -2,16 +2,13 @@
 import { useEffect } from 'react';
 import type { StoreApi } from 'zustand';
 import { DOWNLOAD_LINKS } from './places';
-import type { Saved, Saver, SaveState } from './saver';
+import { waitWhile, type Saved, type Saver, type SaveState } from './saver';
 
 /** An open document, and what saves it. */
 interface Open {
   readonly store: Pick<StoreApi<{ readonly save: SaveState }>, 'getState'>;
   readonly saver: Pick<Saver<Saved>, 'flush'>;
 }
-
-/** How often it is looked whether what is asked for can be given, ms. */
-const LOOK_MS = 50;
 
 /**
  * What is unsaved is sent before the page is left. A file that the server writes (a print, a list, a document) is asked for when what stands
@@ -33,10 +30,7 @@ export function useLeaving(all: readonly Open[]): void {
       // Other documents of the page are asked when it is pressed again.
       e.stopImmediatePropagation();
       flush();
-      (function again() {
-        if (saving()) setTimeout(again, LOOK_MS);
-        else file.click();
-      })();
+      void waitWhile(saving).then(() => file.click());
     };
     addEventListener('beforeunload', leave);
     addEventListener('click', ask, true);

@@ -6,6 +6,7 @@ import type { CutRecord, Logged, OpenRig, RigLinks } from '@/server/types';
 import { inWords, type Outcome } from './api';
 import { createDocumentStore, type DocumentState, type Point } from './documentStore';
 import type { Edited } from './edit';
+import { waitWhile } from './saver';
 import { openRigAnswer } from './server/answers';
 import { rigServer } from './server/rigs';
 
@@ -80,9 +81,7 @@ export function createRigStore(open: OpenRig) {
       },
     }),
   );
-  const settled = async () => {
-    for (let i = 0; i < 100 && rig.saver.open; i++) await new Promise((r) => setTimeout(r, 50));
-  };
+  const settled = () => waitWhile(() => rig.saver.open, 100);
   /** Takes what was saved or logged elsewhere. Fetched when there is such news. */
   const catchUp = () => import('./rigNews').then((m) => m.catchUp({ id, rig, settled, log }));
   return { ...rig, catchUp };

@@ -23,6 +23,14 @@ export interface SaverOptions<T extends Saved> {
   readonly retryMs?: readonly number[];
 }
 
+/** How often it is looked whether a save has come to its end, ms. */
+const LOOK_MS = 50;
+
+/** Waits while something holds, for so many looks at most. */
+export async function waitWhile(holds: () => boolean, looks = Infinity): Promise<void> {
+  for (let i = 0; i < looks && holds(); i++) await new Promise((r) => setTimeout(r, LOOK_MS));
+}
+
 const WAIT_MS = 250;
 const RETRY_MS = [1000, 2000, 5000, 10000];
 
